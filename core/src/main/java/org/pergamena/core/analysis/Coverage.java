@@ -1,0 +1,134 @@
+package org.pergamena.core.analysis;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.Span;
+import org.pergamena.core.source.Spans;
+
+/**
+ * How much of a source is on the map, and where.
+ *
+ * @param share of the source's text that lies in extents and linked passages, 0 to 1; white space
+ *     between blocks does not count
+ * @param ribbon the source from its first code unit to its last, cut where the main branch changes
+ */
+public record Coverage(double share, List<Stretch> ribbon) {
+
+  /**
+   * A stretch of a source that one main branch accounts for, or none.
+   *
+   * @param branch the main branch, from 0; {@link #ROOT} for the root's own passages; {@link
+   *     #NOWHERE} if the text is not on the map
+   */
+  public record Stretch(int start, int end, int branch) {}
+
+  /** On the map, but only on its root. */
+  public static final int ROOT = -1;
+
+  /** Not on the map. */
+  public static final int NOWHERE = -2;
+
+  /** The coverage of each of the sources, by source. */
+  public static Map<UUID, Coverage> of(TopicMap map, List<Source> sources) {
+    Map<UUID, List<Claim>> claims = new HashMap<>();
+    Map<UUID, Integer> branches = new HashMap<>();
+    int next = 0;
+    for (UUID main : map.root().children()) {
+      branches.put(main, next++);
+    }
+    for (Topic topic : map.preorder()) {
+      int branch =
+          topic.parent() == null
+              ? ROOT
+              : branches.computeIfAbsent(topic.id(), id -> branches.get(topic.parent()));
+      int level = map.level(topic);
+      for (Extent extent : topic.extent()) {
+        claims
+            .computeIfAbsent(extent.source(), id -> new ArrayList<>())
+            .add(new Claim(extent.span(), branch, level));
+      }
+      for (Evidence evidence : topic.evidence()) {
+        claims
+            .computeIfAbsent(evidence.passage().source(), id -> new ArrayList<>())
+            .add(new Claim(evidence.passage().span(), branch, TopicMap.DEEPEST_LEVEL + level));
+      }
+    }
+    Map<UUID, Coverage> coverages = new HashMap<>();
+    for (Source source : sources) {
+      coverages.put(source.id(), of(source, claims.getOrDefault(source.id(), List.of())));
+    }
+    return coverages;
+  }
+
+  /** A span that a branch asks for; the deeper topic, and a quote before an extent, has it. */
+  private record Claim(Span span, int branch, int weight) {}
+
+  private static Coverage of(Source source, List<Claim> claims) {
+    String text = source.text().text();
+    TreeSet<Integer> cuts = new TreeSet<>(List.of(0, text.length()));
+    for (Claim claim : claims) {
+      cuts.add(claim.span().start());
+      cuts.add(Math.min(claim.span().end(), text.length()));
+    }
+    List<Claim> sorted = claims.stream().sorted((a, b) -> a.span().compareTo(b.span())).toList();
+    List<Claim> open = new ArrayList<>();
+    List<Stretch> ribbon = new ArrayList<>();
+    int claim = 0;
+    Integer from = null;
+    for (int cut : cuts) {
+      if (from != null && cut > from) {
+        int at = from;
+        while (claim < sorted.size() && sorted.get(claim).span().start() <= at) {
+          open.add(sorted.get(claim++));
+        }
+        open.removeIf(c -> c.span().end() <= at);
+        append(ribbon, text, from, cut, strongest(open));
+      }
+      from = cut;
+    }
+    return new Coverage(share(text, claims), ribbon);
+  }
+
+  private static int strongest(List<Claim> open) {
+    Claim best = null;
+    for (Claim claim : open) {
+      if (best == null || claim.weight() > best.weight()) {
+        best = claim;
+      }
+    }
+    return best == null ? NOWHERE : best.branch();
+  }
+
+  private static void append(List<Stretch> ribbon, String text, int start, int end, int branch) {
+    Stretch last = ribbon.isEmpty() ? null : ribbon.get(ribbon.size() - 1);
+    boolean blank = branch == NOWHERE && text.substring(start, end).isBlank();
+    int shown = blank && last != null ? last.branch() : branch;
+    if (last != null && last.branch() == shown) {
+      ribbon.set(ribbon.size() - 1, new Stretch(last.start(), end, shown));
+    } else {
+      ribbon.add(new Stretch(start, end, shown));
+    }
+  }
+
+  private static double share(String text, List<Claim> claims) {
+    long all = inked(text, 0, text.length());
+    long on = 0;
+    for (Span span : Spans.union(claims.stream().map(Claim::span).toList())) {
+      on += inked(text, span.start(), Math.min(span.end(), text.length()));
+    }
+    return all == 0 ? 0 : (double) on / all;
+  }
+
+  private static long inked(String text, int start, int end) {
+    return text.substring(start, end).chars().filter(c -> !Character.isWhitespace(c)).count();
+  }
+}

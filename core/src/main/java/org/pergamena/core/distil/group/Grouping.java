@@ -1,0 +1,180 @@
+package org.pergamena.core.distil.group;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.pergamena.core.distil.segment.Part;
+import org.pergamena.core.distil.text.Bag;
+
+/** Turns parts into a tree of groups: one source's own order, or several sources by subject. */
+public final class Grouping {
+  private static final double SAME_SECTION = 0.7;
+  private static final double SAME_SOURCE_APART = 1.1;
+
+  private Grouping() {}
+
+  /**
+   * The tree of one source: its parts as they stand. Where more stand side by side than may, the
+   * neighbours most alike are joined under one.
+   */
+  public static Group ofOne(Part part, int mostMain, int mostBelow) {
+    List<Group> children = new ArrayList<>();
+    for (Part child : part.children()) {
+      children.add(ofOne(child, mostBelow, mostBelow));
+    }
+    List<Part> own =
+        part.ownEnd() > part.from() || part.children().isEmpty()
+            ? List.of(
+                new Part(
+                    part.text(), part.from(), part.ownEnd(), part.title(), part.start(), List.of()))
+            : List.of();
+    return new Group(part.title(), own, bounded(children, mostMain));
+  }
+
+  private static List<Group> bounded(List<Group> groups, int most) {
+    if (groups.size() <= most) {
+      return groups;
+    }
+    List<Bag> vectors = vectors(groups);
+    List<Group> joined = new ArrayList<>();
+    List<List<Integer>> runs = new Merging(vectors, (a, b) -> 1).into(most, (a, b) -> b == a + 1);
+    for (List<Integer> run : runs) {
+      List<Group> within = run.stream().map(groups::get).toList();
+      joined.add(
+          within.size() == 1 ? within.get(0) : new Group(null, List.of(), bounded(within, most)));
+    }
+    return joined;
+  }
+
+  /** The tree of several sources: leaf parts joined by subject, whatever source they are from. */
+  public static Group ofSeveral(List<Part> roots, int main, int mostBelow, int levels) {
+    List<Group> leaves = new ArrayList<>();
+    Map<Integer, Object> sections = new LinkedHashMap<>();
+    for (Part root : roots) {
+      for (Part section : root.children().isEmpty() ? List.of(root) : root.children()) {
+        for (Part leaf : section.leaves()) {
+          sections.put(leaves.size(), section);
+          leaves.add(new Group(leaf.title(), List.of(leaf), List.of()));
+        }
+      }
+    }
+    List<Bag> vectors = vectors(leaves);
+    List<Group> mains = new ArrayList<>();
+    for (List<Integer> cluster : merged(leaves, vectors, sections, indices(leaves), main)) {
+      mains.add(below(leaves, vectors, sections, cluster, mostBelow, levels - 1));
+    }
+    mains.sort(Comparator.comparingDouble(Grouping::place));
+    return new Group(null, List.of(), mains);
+  }
+
+  private static Group below(
+      List<Group> leaves,
+      List<Bag> vectors,
+      Map<Integer, Object> sections,
+      List<Integer> cluster,
+      int most,
+      int levels) {
+    if (cluster.size() == 1) {
+      return leaves.get(cluster.get(0));
+    }
+    List<Part> parts = cluster.stream().flatMap(i -> leaves.get(i).own().stream()).toList();
+    if (levels <= 0) {
+      return new Group(commonHeading(parts), parts, List.of());
+    }
+    int count = Math.min(most, Math.max(2, (cluster.size() * 2 + 2) / 3));
+    List<Group> children = new ArrayList<>();
+    for (List<Integer> child : merged(leaves, vectors, sections, cluster, count)) {
+      children.add(below(leaves, vectors, sections, child, most, levels - 1));
+    }
+    children.sort(Comparator.comparingDouble(Grouping::place));
+    return new Group(commonHeading(parts), List.of(), children);
+  }
+
+  private static List<Integer> indices(List<?> list) {
+    List<Integer> indices = new ArrayList<>();
+    for (int i = 0; i < list.size(); i++) {
+      indices.add(i);
+    }
+    return indices;
+  }
+
+  private static List<List<Integer>> merged(
+      List<Group> leaves,
+      List<Bag> vectors,
+      Map<Integer, Object> sections,
+      List<Integer> items,
+      int count) {
+    Merging merging =
+        new Merging(
+            items.stream().map(vectors::get).toList(),
+            (a, b) -> ease(leaves, sections, items, a, b));
+    return merging.into(count, (a, b) -> true).stream()
+        .map(cluster -> cluster.stream().map(items::get).toList())
+        .toList();
+  }
+
+  private static double ease(
+      List<Group> leaves,
+      Map<Integer, Object> sections,
+      List<Integer> items,
+      List<Integer> a,
+      List<Integer> b) {
+    int same = 0;
+    int apart = 0;
+    for (int i : a) {
+      for (int j : b) {
+        Part left = leaves.get(items.get(i)).own().get(0);
+        Part right = leaves.get(items.get(j)).own().get(0);
+        boolean section = sections.get(items.get(i)) == sections.get(items.get(j));
+        same += section ? 1 : 0;
+        apart += !section && left.text() == right.text() ? 1 : 0;
+      }
+    }
+    double pairs = a.size() * (double) b.size();
+    return 1 - (1 - SAME_SECTION) * same / pairs + (SAME_SOURCE_APART - 1) * apart / pairs;
+  }
+
+  /** The heading that most of the words of several parts stand under, or null. */
+  private static String commonHeading(List<Part> parts) {
+    Map<String, Integer> words = new LinkedHashMap<>();
+    int all = 0;
+    for (Part part : parts) {
+      all += part.words();
+      if (part.title() != null) {
+        words.merge(part.title(), part.words(), Integer::sum);
+      }
+    }
+    for (Map.Entry<String, Integer> entry : words.entrySet()) {
+      if (entry.getValue() * 10 > all * 6) {
+        return entry.getKey();
+      }
+    }
+    return null;
+  }
+
+  /** Where a group's parts stand in their sources on average, 0 at the beginning to 1. */
+  private static double place(Group group) {
+    double sum = 0;
+    double words = 0;
+    for (Part part : group.parts()) {
+      double middle = (part.from() + part.to()) / 2.0 / part.text().sentences().size();
+      sum += middle * part.words();
+      words += part.words();
+    }
+    return words == 0 ? 0 : sum / words;
+  }
+
+  private static List<Bag> vectors(List<Group> groups) {
+    List<Bag> counts = groups.stream().map(Group::bag).toList();
+    Bag spread = new Bag();
+    for (Bag bag : counts) {
+      bag.weights().keySet().forEach(stem -> spread.add(stem, 1));
+    }
+    double all = groups.size();
+    return counts.stream()
+        .map(bag -> bag.normalised(stem -> Math.log((all + 1) / spread.weight(stem))))
+        .toList();
+  }
+}

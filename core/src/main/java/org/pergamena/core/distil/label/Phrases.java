@@ -1,0 +1,43 @@
+package org.pergamena.core.distil.label;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.distil.text.Token;
+
+/** Finds the noun phrases of a sentence: adjectives, nouns and names that end in a noun or name. */
+final class Phrases {
+  private static final int LONGEST = 4;
+
+  private Phrases() {}
+
+  /** Every noun phrase, those within longer ones too. */
+  static List<Phrase> of(Sentence sentence) {
+    List<Phrase> phrases = new ArrayList<>();
+    List<Token> tokens = sentence.tokens();
+    for (int start = 0; start < tokens.size(); start++) {
+      for (int end = start; end < Math.min(tokens.size(), start + LONGEST); end++) {
+        Token last = tokens.get(end);
+        if (!inside(last)) {
+          break;
+        }
+        if (last.noun()) {
+          phrases.add(phrase(tokens.subList(start, end + 1)));
+        }
+      }
+    }
+    return phrases;
+  }
+
+  private static boolean inside(Token token) {
+    return token.content()
+        && token.surface().length() > 2 | token.tag().equals("PROPN")
+        && (token.noun() || token.tag().equals("ADJ"));
+  }
+
+  private static Phrase phrase(List<Token> tokens) {
+    String key = tokens.stream().map(Token::stem).collect(Collectors.joining(" "));
+    return new Phrase(key, List.copyOf(tokens));
+  }
+}

@@ -1,0 +1,195 @@
+package org.pergamena.core.distil.quote;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.pergamena.core.distil.segment.Part;
+import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.Bag;
+import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.source.Span;
+
+/**
+ * Chooses the sentences that a reader would quote for a topic: close to the middle of what is said,
+ * able to stand alone, and not saying the same again (maximal marginal relevance, Jaime Carbonell
+ * and Jade Goldstein 1998).
+ */
+public final class Quoting {
+  private static final int MOST = 6;
+  private static final int WORDS_PER_QUOTE = 110;
+  private static final int SHORTEST = 7;
+  private static final int LONGEST = 60;
+  private static final double REDUNDANCY = 0.6;
+  private static final double NEW_SOURCE = 1.4;
+  private static final double FULL_STRENGTH = 0.75;
+  private static final Set<String> LEANING =
+      Set.of(
+          "he",
+          "she",
+          "it",
+          "they",
+          "this",
+          "that",
+          "these",
+          "those",
+          "but",
+          "and",
+          "so",
+          "or",
+          "however",
+          "therefore",
+          "thus",
+          "also",
+          "then",
+          "such",
+          "yet",
+          "hence",
+          "moreover",
+          "furthermore",
+          "instead",
+          "nor",
+          "because",
+          "which",
+          "yes",
+          "no",
+          "well",
+          "his",
+          "her",
+          "its",
+          "their");
+
+  private final Map<String, Double> rarity = new HashMap<>();
+
+  /** Gets to know all the text that there is. */
+  public Quoting(Collection<Analysed> texts) {
+    Map<String, Integer> sentencesWith = new HashMap<>();
+    int sentences = 0;
+    for (Analysed text : texts) {
+      for (Sentence sentence : text.sentences()) {
+        Bag bag = new Bag();
+        bag.add(sentence);
+        bag.weights().keySet().forEach(stem -> sentencesWith.merge(stem, 1, Integer::sum));
+        sentences++;
+      }
+    }
+    for (Map.Entry<String, Integer> entry : sentencesWith.entrySet()) {
+      rarity.put(entry.getKey(), Math.log((sentences + 1.0) / entry.getValue()));
+    }
+  }
+
+  private record Candidate(Part part, int index, Bag vector, double worth, double closeness) {}
+
+  /**
+   * The quotes for a topic, the strongest first.
+   *
+   * @param parts the text that the topic accounts for
+   * @param label whose words count double
+   * @param most never more than this
+   */
+  public List<Quote> choose(List<Part> parts, String label, int most) {
+    Bag centre = centre(parts, label);
+    List<Candidate> candidates = new ArrayList<>();
+    int words = 0;
+    for (Part part : parts) {
+      for (int i = part.from(); i < part.to(); i++) {
+        candidates.add(candidate(part, i, centre));
+      }
+      words += part.words();
+    }
+    int wanted = Math.min(Math.min(MOST, most), 1 + words / WORDS_PER_QUOTE);
+    List<Candidate> chosen = new ArrayList<>();
+    while (chosen.size() < wanted && !candidates.isEmpty()) {
+      Candidate best =
+          candidates.stream()
+              .max(Comparator.comparingDouble(candidate -> worth(candidate, chosen)))
+              .orElseThrow();
+      if (!chosen.isEmpty() && best.worth() <= 0) {
+        break;
+      }
+      chosen.add(best);
+      candidates.removeIf(c -> c.part().text() == best.part().text() && near(c, best));
+    }
+    return chosen.stream()
+        .map(Quoting::quote)
+        .sorted(Comparator.comparingDouble(Quote::strength).reversed())
+        .toList();
+  }
+
+  private static boolean near(Candidate a, Candidate b) {
+    return Math.abs(a.index() - b.index()) <= 1;
+  }
+
+  private Bag centre(List<Part> parts, String label) {
+    Bag sum = new Bag();
+    for (Part part : parts) {
+      part.sentences().forEach(sum::add);
+    }
+    for (Token token : TextAnalyser.tokens(label)) {
+      if (token.content()) {
+        sum.add(token.stem(), Math.max(1, sum.weight(token.stem())));
+      }
+    }
+    return vector(sum);
+  }
+
+  private Bag vector(Bag counts) {
+    return counts.normalised(stem -> rarity.getOrDefault(stem, 1.0));
+  }
+
+  private Candidate candidate(Part part, int index, Bag centre) {
+    Sentence sentence = part.text().sentences().get(index);
+    Bag counts = new Bag();
+    counts.add(sentence);
+    Bag vector = vector(counts);
+    double closeness = vector.dot(centre);
+    int words = sentence.words();
+    double length = words < SHORTEST ? 0.3 : words > LONGEST ? 0.6 : 1;
+    double alone = part.text().punctuated() && leans(sentence) ? 0.6 : 1;
+    double asks = sentence.tokens().isEmpty() || asks(sentence) ? 0.5 : 1;
+    double early = index == part.from() ? 1.1 : 1;
+    return new Candidate(part, index, vector, closeness * length * alone * asks * early, closeness);
+  }
+
+  private static boolean leans(Sentence sentence) {
+    return !sentence.tokens().isEmpty()
+        && LEANING.contains(sentence.tokens().get(0).surface().toLowerCase(Locale.ROOT));
+  }
+
+  private static boolean asks(Sentence sentence) {
+    String last = sentence.tokens().get(sentence.tokens().size() - 1).surface();
+    return last.equals("?") || last.equals(":");
+  }
+
+  private static double worth(Candidate candidate, List<Candidate> chosen) {
+    double same = 0;
+    boolean newSource = true;
+    for (Candidate other : chosen) {
+      same = Math.max(same, candidate.vector().dot(other.vector()));
+      newSource &= candidate.part().text() != other.part().text();
+    }
+    double factor = newSource && !chosen.isEmpty() ? NEW_SOURCE : 1;
+    return candidate.worth() * factor * (1 - REDUNDANCY * same);
+  }
+
+  private static Quote quote(Candidate candidate) {
+    List<Sentence> sentences = candidate.part().text().sentences();
+    Sentence sentence = sentences.get(candidate.index());
+    Span span = sentence.span();
+    if (candidate.part().text().punctuated()
+        && leans(sentence)
+        && candidate.index() > candidate.part().from()
+        && sentences.get(candidate.index() - 1).block() == sentence.block()
+        && sentences.get(candidate.index() - 1).words() <= LONGEST / 2) {
+      span = new Span(sentences.get(candidate.index() - 1).span().start(), span.end());
+    }
+    double strength = Math.min(1, candidate.closeness() / FULL_STRENGTH);
+    return new Quote(candidate.part().text(), span, Math.round(strength * 100) / 100.0);
+  }
+}

@@ -1,0 +1,2 @@
+/** Chooses the passages that bear a topic out. */
+package org.pergamena.core.distil.quote;

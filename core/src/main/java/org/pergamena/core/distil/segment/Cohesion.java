@@ -1,0 +1,117 @@
+package org.pergamena.core.distil.segment;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.distil.text.Token;
+
+/**
+ * Cuts a run of sentences where its vocabulary changes, into a given number of segments.
+ *
+ * <p>Each segment costs what it takes to spell its words by its own frequencies, smoothed by one;
+ * dynamic programming finds the cheapest cuts. After Masao Utiyama and Hitoshi Isahara, <em>A
+ * Statistical Model for Domain-Independent Text Segmentation</em> (2001), with the number of
+ * segments given instead of a prior on it.
+ */
+public final class Cohesion {
+  private static final int MOST_UNITS = 1200;
+  private static final int LONGEST_UNIT = 250;
+
+  private final int[][] units;
+  private final int[] starts;
+  private final int vocabulary;
+
+  /** Prepares the sentences from one place up to another. */
+  public Cohesion(Analysed text, int from, int to) {
+    List<Integer> cuts = cuts(text, from, to);
+    this.starts = cuts.stream().mapToInt(Integer::intValue).toArray();
+    Map<String, Integer> ids = new HashMap<>();
+    this.units = new int[starts.length][];
+    for (int i = 0; i < starts.length; i++) {
+      int end = i + 1 < starts.length ? starts[i + 1] : to;
+      List<Integer> stems = new ArrayList<>();
+      for (Sentence sentence : text.sentences().subList(starts[i], end)) {
+        for (Token token : sentence.tokens()) {
+          if (token.content()) {
+            stems.add(ids.computeIfAbsent(token.stem(), stem -> ids.size()));
+          }
+        }
+      }
+      units[i] = stems.stream().mapToInt(Integer::intValue).toArray();
+    }
+    this.vocabulary = Math.max(1, ids.size());
+  }
+
+  /** Where a unit may begin: at paragraphs if there are any, else at sentences. */
+  private static List<Integer> cuts(Analysed text, int from, int to) {
+    List<Integer> cuts = new ArrayList<>();
+    for (int i = from; i < to; i++) {
+      Sentence sentence = text.sentences().get(i);
+      boolean paragraph = i == from || sentence.block() != text.sentences().get(i - 1).block();
+      boolean long_ = !cuts.isEmpty() && text.words(cuts.get(cuts.size() - 1), i) > LONGEST_UNIT;
+      if (!text.punctuated() || paragraph || long_) {
+        cuts.add(i);
+      }
+    }
+    int step = (cuts.size() + MOST_UNITS - 1) / MOST_UNITS;
+    List<Integer> kept = new ArrayList<>();
+    for (int i = 0; i < cuts.size(); i += Math.max(1, step)) {
+      kept.add(cuts.get(i));
+    }
+    return kept;
+  }
+
+  /** The first sentences of the segments, the first of all included; at most {@code count}. */
+  public List<Integer> segments(int count) {
+    int n = units.length;
+    int k = Math.min(count, n);
+    double[][] cost = costs(n);
+    double[][] best = new double[k + 1][n + 1];
+    int[][] cut = new int[k + 1][n + 1];
+    for (double[] row : best) {
+      Arrays.fill(row, Double.POSITIVE_INFINITY);
+    }
+    best[0][0] = 0;
+    for (int segments = 1; segments <= k; segments++) {
+      for (int end = segments; end <= n; end++) {
+        for (int start = segments - 1; start < end; start++) {
+          double sum = best[segments - 1][start] + cost[start][end];
+          if (sum < best[segments][end]) {
+            best[segments][end] = sum;
+            cut[segments][end] = start;
+          }
+        }
+      }
+    }
+    List<Integer> found = new ArrayList<>();
+    int end = n;
+    for (int segments = k; segments > 0; segments--) {
+      end = cut[segments][end];
+      found.add(0, starts[end]);
+    }
+    return found;
+  }
+
+  private double[][] costs(int n) {
+    double[][] cost = new double[n][n + 1];
+    int[] counts = new int[vocabulary];
+    for (int start = 0; start < n; start++) {
+      Arrays.fill(counts, 0);
+      double own = 0;
+      int words = 0;
+      for (int end = start + 1; end <= n; end++) {
+        for (int stem : units[end - 1]) {
+          int count = counts[stem]++;
+          own += (count + 1) * Math.log(count + 2) - count * Math.log(count + 1);
+          words++;
+        }
+        cost[start][end] = words * Math.log(words + vocabulary) - own;
+      }
+    }
+    return cost;
+  }
+}

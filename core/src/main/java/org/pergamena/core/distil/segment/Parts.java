@@ -1,0 +1,57 @@
+package org.pergamena.core.distil.segment;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.pergamena.core.distil.text.Analysed;
+
+/** Divides sources into parts of a size that one topic can account for. */
+public final class Parts {
+  /** A part shorter than this many words is not divided further. */
+  public static final int DIVISIBLE_WORDS = 420;
+
+  private static final int WORDS_PER_CHILD = 280;
+  private static final int MOST_CHILDREN = 7;
+
+  private Parts() {}
+
+  /** A source as a tree of parts, by its headings if it has them. */
+  public static Part of(Analysed text, int levels, int mainBranches) {
+    if (HeadingTree.divides(text)) {
+      return divided(HeadingTree.root(text), levels);
+    }
+    Part whole = Part.plain(text, 0, text.sentences().size());
+    return cut(whole, levels, mainBranches);
+  }
+
+  private static Part divided(Part part, int levels) {
+    if (levels <= 0) {
+      return part.with(List.of());
+    }
+    if (part.children().isEmpty()) {
+      return part.words() > 2 * DIVISIBLE_WORDS ? cut(part, levels, children(part)) : part;
+    }
+    return part.with(part.children().stream().map(child -> divided(child, levels - 1)).toList());
+  }
+
+  /** Cuts a part without headings into so many, and those again. */
+  private static Part cut(Part part, int levels, int count) {
+    if (levels <= 0 || count < 2 || part.words() < DIVISIBLE_WORDS) {
+      return part;
+    }
+    List<Integer> starts = new Cohesion(part.text(), part.from(), part.to()).segments(count);
+    if (starts.size() < 2) {
+      return part;
+    }
+    List<Part> children = new ArrayList<>();
+    for (int i = 0; i < starts.size(); i++) {
+      int end = i + 1 < starts.size() ? starts.get(i + 1) : part.to();
+      Part child = Part.plain(part.text(), starts.get(i), end);
+      children.add(cut(child, levels - 1, children(child)));
+    }
+    return part.with(children);
+  }
+
+  private static int children(Part part) {
+    return Math.min(MOST_CHILDREN, Math.round((float) part.words() / WORDS_PER_CHILD));
+  }
+}

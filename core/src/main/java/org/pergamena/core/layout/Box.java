@@ -1,0 +1,26 @@
+package org.pergamena.core.layout;
+
+/** A rectangle, its left upper corner and its size in scene pixels. */
+public record Box(double x, double y, double width, double height) {
+  /** Whether two boxes share some area. */
+  public boolean overlaps(Box other) {
+    return x < other.x + other.width
+        && other.x < x + width
+        && y < other.y + other.height
+        && other.y < y + height;
+  }
+
+  /** The right edge. */
+  public double right() {
+    return x + width;
+  }
+
+  /** The lower edge. */
+  public double bottom() {
+    return y + height;
+  }
+
+  Box moved(double dx, double dy) {
+    return new Box(x + dx, y + dy, width, height);
+  }
+}

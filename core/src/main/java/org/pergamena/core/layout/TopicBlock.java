@@ -1,0 +1,119 @@
+package org.pergamena.core.layout;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.pergamena.core.layout.Scene.Mark;
+import org.pergamena.core.layout.Scene.PlacedText;
+import org.pergamena.core.layout.Scene.Role;
+import org.pergamena.core.layout.TextStyle.Face;
+
+/**
+ * One topic set in type, its left upper corner at the origin: number, label, tally, warning.
+ *
+ * @param axis the height at which its brace begins
+ */
+record TopicBlock(
+    double width, double height, double axis, List<PlacedText> texts, List<Mark> marks) {
+  private static final double NUMBER_GAP = 10;
+  private static final double TALLY_GAP = 9;
+  private static final double STROKE_WIDTH = 3;
+  private static final double STROKE_STEP = 6;
+  private static final double STROKE_HEIGHT = 13;
+  private static final int MOST_STROKES = 8;
+  private static final double PAD = 6;
+
+  private static final TextStyle COUNT = new TextStyle(Face.CONTROL, 12);
+  private static final TextStyle WARNING = new TextStyle(Face.READING_ITALIC, 12);
+
+  static TextStyle labelStyle(int level) {
+    return switch (level) {
+      case 0 -> new TextStyle(Face.READING_SEMIBOLD, 21);
+      case 1 -> new TextStyle(Face.READING_MEDIUM, 18);
+      case 2 -> new TextStyle(Face.READING, 16);
+      default -> new TextStyle(Face.READING, 15);
+    };
+  }
+
+  static TextStyle numberStyle(int level) {
+    return new TextStyle(Face.CONTROL_BOLD, level == 1 ? 16 : 12);
+  }
+
+  private static double widest(int level) {
+    return level == 0 ? 200 : level == 1 ? 230 : 270;
+  }
+
+  /**
+   * Sets a topic.
+   *
+   * @param numberWidth room for the number, the same for all of its level
+   * @param hidden number of topics below that are not shown
+   */
+  static TopicBlock set(
+      String label,
+      TopicLook look,
+      int level,
+      double numberWidth,
+      int hidden,
+      TextMeasurer measurer) {
+    TextStyle style = labelStyle(level);
+    List<String> lines = LineBreaks.of(label, style, widest(level), measurer);
+    double lineHeight = Math.round(style.size() * 1.35);
+    double left = PAD + (level == 0 ? 0 : numberWidth + NUMBER_GAP);
+    List<PlacedText> texts = new ArrayList<>();
+    List<Mark> marks = new ArrayList<>();
+    double baseline = PAD / 2 + Math.round(style.size() * 1.02);
+    if (level > 0) {
+      double own = measurer.width(look.number(), numberStyle(level));
+      texts.add(
+          new PlacedText(
+              Role.NUMBER, look.number(), PAD + numberWidth - own, baseline, numberStyle(level)));
+    }
+    double widest = 0;
+    for (int i = 0; i < lines.size(); i++) {
+      double y = baseline + i * lineHeight;
+      texts.add(new PlacedText(Role.LABEL, lines.get(i), left, y, style));
+      widest = Math.max(widest, measurer.width(lines.get(i), style));
+    }
+    double end = left + measurer.width(lines.get(lines.size() - 1), style);
+    double y = baseline + (lines.size() - 1) * lineHeight;
+    end = tally(look, end, y, texts, marks, measurer);
+    if (hidden > 0) {
+      String count = hidden + " below";
+      texts.add(new PlacedText(Role.COUNT, count, end + TALLY_GAP, y, COUNT));
+      end += TALLY_GAP + measurer.width(count, COUNT);
+    }
+    double width = Math.max(left + widest, end) + PAD;
+    double height = PAD + lines.size() * lineHeight;
+    return new TopicBlock(width, height, height / 2, texts, marks);
+  }
+
+  private static double tally(
+      TopicLook look,
+      double end,
+      double baseline,
+      List<PlacedText> texts,
+      List<Mark> marks,
+      TextMeasurer measurer) {
+    int shown = Math.min(look.tally().size(), MOST_STROKES);
+    double x = end;
+    if (shown > 0) {
+      x += TALLY_GAP;
+      for (int ink : look.tally().subList(0, shown)) {
+        marks.add(
+            new Mark(new Box(x, baseline - STROKE_HEIGHT + 2, STROKE_WIDTH, STROKE_HEIGHT), ink));
+        x += STROKE_STEP;
+      }
+      x -= STROKE_STEP - STROKE_WIDTH;
+    }
+    if (look.tally().size() > shown) {
+      String more = "+" + (look.tally().size() - shown);
+      texts.add(new PlacedText(Role.COUNT, more, x + 5, baseline, COUNT));
+      x += 5 + measurer.width(more, COUNT);
+    }
+    if (!look.warning().isEmpty()) {
+      texts.add(new PlacedText(Role.WARNING, look.warning(), x + TALLY_GAP, baseline, WARNING));
+      x += TALLY_GAP + measurer.width(look.warning(), WARNING);
+    }
+    return x;
+  }
+}

@@ -1,0 +1,100 @@
+package org.pergamena.core.map;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A node of the map.
+ *
+ * @param parent null for the root
+ * @param children in their order
+ * @param label one line, not blank
+ * @param note the person's own words, may be empty
+ * @param summary a sentence from the evidence, word for word, may be empty
+ */
+public record Topic(
+    UUID id,
+    UUID parent,
+    List<UUID> children,
+    String label,
+    String note,
+    String summary,
+    List<Evidence> evidence,
+    List<Extent> extent) {
+  /** The longest label, in code units. */
+  public static final int LONGEST_LABEL = 300;
+
+  /** The longest note, in code units. */
+  public static final int LONGEST_NOTE = 20_000;
+
+  public Topic {
+    children = List.copyOf(children);
+    evidence = List.copyOf(evidence);
+    extent = List.copyOf(extent);
+    if (label.isBlank() || label.length() > LONGEST_LABEL || label.lines().count() != 1) {
+      throw new MapRuleException(
+          "A label is one line of 1 to "
+              + LONGEST_LABEL
+              + " characters. Shorten it or fill it in.");
+    }
+    if (note.length() > LONGEST_NOTE) {
+      throw new MapRuleException("A note has at most " + LONGEST_NOTE + " characters. Shorten it.");
+    }
+  }
+
+  /** A topic with nothing but its label. */
+  public static Topic labelled(UUID id, String label) {
+    return new Topic(id, null, List.of(), label, "", "", List.of(), List.of());
+  }
+
+  Topic withParent(UUID newParent) {
+    return new Topic(id, newParent, children, label, note, summary, evidence, extent);
+  }
+
+  Topic withLabel(String newLabel) {
+    return new Topic(id, parent, children, newLabel, note, summary, evidence, extent);
+  }
+
+  Topic withNote(String newNote) {
+    return new Topic(id, parent, children, label, newNote, summary, evidence, extent);
+  }
+
+  Topic withEvidence(int index, Evidence added) {
+    return new Topic(
+        id, parent, children, label, note, summary, inserted(evidence, index, added), extent);
+  }
+
+  Topic withoutEvidence(int index) {
+    return new Topic(id, parent, children, label, note, summary, removed(evidence, index), extent);
+  }
+
+  Topic withChild(int index, UUID child) {
+    return new Topic(
+        id, parent, inserted(children, index, child), label, note, summary, evidence, extent);
+  }
+
+  Topic withoutChild(UUID child) {
+    return new Topic(
+        id,
+        parent,
+        removed(children, children.indexOf(child)),
+        label,
+        note,
+        summary,
+        evidence,
+        extent);
+  }
+
+  private static <T> List<T> inserted(List<T> list, int index, T item) {
+    List<T> copy = new ArrayList<>(list);
+    copy.add(index, item);
+    return copy;
+  }
+
+  private static <T> List<T> removed(List<T> list, int index) {
+    List<T> copy = new ArrayList<>(list);
+    copy.remove(index);
+    return copy;
+  }
+}

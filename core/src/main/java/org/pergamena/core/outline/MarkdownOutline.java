@@ -1,0 +1,114 @@
+package org.pergamena.core.outline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Source;
+
+/**
+ * Writes a map as Markdown: headings down to the third level, lists below, and every passage as a
+ * footnote with its quote, its source and the page or time.
+ */
+public final class MarkdownOutline {
+  private static final int DEEPEST_HEADING = 2;
+
+  private final TopicMap map;
+  private final Map<UUID, Source> sources;
+  private final StringBuilder text = new StringBuilder();
+  private final List<String> footnotes = new ArrayList<>();
+
+  private MarkdownOutline(TopicMap map, List<Source> sources) {
+    this.map = map;
+    this.sources = sources.stream().collect(Collectors.toMap(Source::id, Function.identity()));
+  }
+
+  /** The whole map, closed branches too. */
+  public static String write(TopicMap map, List<Source> sources) {
+    return new MarkdownOutline(map, sources).write();
+  }
+
+  private String write() {
+    topic(map.root(), 0);
+    if (!footnotes.isEmpty()) {
+      text.append('\n');
+      footnotes.forEach(note -> text.append(note).append('\n'));
+    }
+    return text.toString();
+  }
+
+  private void topic(Topic topic, int level) {
+    String line = escape(topic.label()) + references(topic);
+    if (level <= DEEPEST_HEADING) {
+      text.append(text.isEmpty() ? "" : "\n").append("#".repeat(level + 1));
+      text.append(' ').append(line).append('\n');
+    } else {
+      if (level == DEEPEST_HEADING + 1 && endsWithText()) {
+        text.append('\n');
+      }
+      text.append(indent(level)).append("- ").append(line).append('\n');
+    }
+    note(topic.note(), level);
+    for (Topic child : map.children(topic)) {
+      topic(child, level + 1);
+    }
+  }
+
+  private boolean endsWithText() {
+    int line = text.lastIndexOf("\n", text.length() - 2) + 1;
+    return !text.substring(line).stripLeading().startsWith("- ");
+  }
+
+  private void note(String note, int level) {
+    if (note.isBlank()) {
+      return;
+    }
+    boolean heading = level <= DEEPEST_HEADING;
+    String indent = heading ? "" : indent(level) + "  ";
+    text.append('\n');
+    note.strip()
+        .lines()
+        .forEach(line -> text.append(line.isBlank() ? "" : indent + escape(line)).append('\n'));
+    if (!heading) {
+      text.append('\n');
+    }
+  }
+
+  private static String indent(int level) {
+    return "  ".repeat(level - DEEPEST_HEADING - 1);
+  }
+
+  private String references(Topic topic) {
+    StringBuilder references = new StringBuilder();
+    for (Evidence evidence : topic.evidence()) {
+      int number = footnotes.size() + 1;
+      references.append("[^").append(number).append(']');
+      footnotes.add("[^" + number + "]: " + footnote(evidence));
+    }
+    return references.toString();
+  }
+
+  private String footnote(Evidence evidence) {
+    String quote = evidence.passage().exact().strip().replaceAll("\\s+", " ");
+    Source source = sources.get(evidence.passage().source());
+    String place = source.text().locate(evidence.passage().start()).citation();
+    return "\u201c"
+        + escape(quote)
+        + "\u201d \u2014 "
+        + escape(source.name())
+        + (place.isEmpty() ? "" : ", " + escape(place));
+  }
+
+  /** Takes their meaning from the marks that Markdown would read (CommonMark 0.31, chapter 2.4). */
+  private static String escape(String words) {
+    String escaped = words.replaceAll("([\\\\`*_\\[\\]<>#|~])", "\\\\$1");
+    return escaped
+        .replaceFirst("^(\\d+)([.)])(\\s)", "$1\\\\$2$3")
+        .replaceFirst("^([-+])(\\s)", "\\\\$1$2");
+  }
+}

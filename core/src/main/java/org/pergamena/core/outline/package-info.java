@@ -1,0 +1,2 @@
+/** The map as indented text. */
+package org.pergamena.core.outline;

@@ -1,0 +1,40 @@
+package org.pergamena.core.source;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+
+/** Sets of spans: joining those that touch, and finding what lies between them. */
+public final class Spans {
+  private Spans() {}
+
+  /** The same code units as sorted spans that neither overlap nor touch. */
+  public static List<Span> union(Collection<Span> spans) {
+    List<Span> joined = new ArrayList<>();
+    for (Span next : spans.stream().sorted().toList()) {
+      Span last = joined.isEmpty() ? null : joined.get(joined.size() - 1);
+      if (last == null || next.start() > last.end()) {
+        joined.add(next);
+      } else if (next.end() > last.end()) {
+        joined.set(joined.size() - 1, new Span(last.start(), next.end()));
+      }
+    }
+    return joined;
+  }
+
+  /** What of {@code [0, length)} lies in none of the spans, in order. */
+  public static List<Span> gaps(Collection<Span> spans, int length) {
+    List<Span> gaps = new ArrayList<>();
+    int from = 0;
+    for (Span span : union(spans)) {
+      if (span.start() > from) {
+        gaps.add(new Span(from, Math.min(span.start(), length)));
+      }
+      from = span.end();
+    }
+    if (from < length) {
+      gaps.add(new Span(from, length));
+    }
+    return gaps;
+  }
+}

@@ -1,0 +1,76 @@
+package org.pergamena.formats.json;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.io.OutputStream;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Locator;
+import org.pergamena.core.source.Source;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes a map with its sources as one JSON document; offsets count UTF-16 code units. */
+public final class MapJson {
+  private MapJson() {}
+
+  private record Document(List<SourceJson> sources, List<TopicJson> topics) {}
+
+  private record SourceJson(String id, String name, String text) {}
+
+  private record TopicJson(
+      String id,
+      @JsonInclude(JsonInclude.Include.ALWAYS) String parent,
+      String label,
+      String summary,
+      List<ExtentJson> extent,
+      List<PassageJson> passages) {}
+
+  private record ExtentJson(String source, int start, int end) {}
+
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  private record PassageJson(
+      String source, int start, int end, String exact, Integer page, Long startMs) {}
+
+  /** Writes the document in UTF-8; the stream stays open. */
+  public static void write(TopicMap map, List<Source> sources, OutputStream out) {
+    Map<UUID, Source> byId = new HashMap<>();
+    sources.forEach(source -> byId.put(source.id(), source));
+    Document document =
+        new Document(
+            sources.stream()
+                .map(s -> new SourceJson(s.id().toString(), s.name(), s.text().text()))
+                .toList(),
+            map.preorder().stream().map(topic -> topic(topic, byId)).toList());
+    JsonMapper.builder()
+        .disable(tools.jackson.core.StreamWriteFeature.AUTO_CLOSE_TARGET)
+        .build()
+        .writeValue(out, document);
+  }
+
+  private static TopicJson topic(Topic topic, Map<UUID, Source> sources) {
+    return new TopicJson(
+        topic.id().toString(),
+        topic.parent() == null ? null : topic.parent().toString(),
+        topic.label(),
+        topic.summary(),
+        topic.extent().stream()
+            .map(e -> new ExtentJson(e.source().toString(), e.span().start(), e.span().end()))
+            .toList(),
+        topic.evidence().stream().map(e -> passage(e, sources.get(e.passage().source()))).toList());
+  }
+
+  private static PassageJson passage(Evidence evidence, Source source) {
+    Locator where = source.text().locate(evidence.passage().start());
+    return new PassageJson(
+        source.id().toString(),
+        evidence.passage().start(),
+        evidence.passage().end(),
+        evidence.passage().exact(),
+        where.page(),
+        where.startMs());
+  }
+}

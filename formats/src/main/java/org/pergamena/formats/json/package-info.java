@@ -1,0 +1,2 @@
+/** The map as JSON for programs. */
+package org.pergamena.formats.json;

@@ -1,0 +1,2 @@
+/** PDF documents. */
+package org.pergamena.formats.pdf;

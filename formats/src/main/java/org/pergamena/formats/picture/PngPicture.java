@@ -1,0 +1,85 @@
+package org.pergamena.formats.picture;
+
+import ar.com.hjg.pngj.ImageInfo;
+import ar.com.hjg.pngj.ImageLineInt;
+import ar.com.hjg.pngj.PngWriter;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.io.OutputStream;
+import org.pergamena.core.layout.Scene;
+
+/**
+ * A scene as a PNG picture, drawn band by band so that a large picture needs little memory.
+ *
+ * @param width in pixels
+ * @param height in pixels
+ */
+public record PngPicture(Scene scene, int scale, int width, int height) {
+  /** The largest scale. */
+  public static final int MOST_SCALE = 8;
+
+  /** The most pixels that a picture may have. */
+  public static final long MOST_PIXELS = 600_000_000L;
+
+  private static final int BAND_PIXELS = 8_000_000;
+
+  /**
+   * The picture of a scene.
+   *
+   * @param scale pixels for each scene pixel, 1 to {@value #MOST_SCALE}
+   * @throws IllegalArgumentException with a sentence for the person if it would be too large
+   */
+  public static PngPicture of(Scene scene, int scale) {
+    if (scale < 1 || scale > MOST_SCALE) {
+      throw new IllegalArgumentException(
+          "The scale must be between 1 and " + MOST_SCALE + ", not " + scale + ".");
+    }
+    long width = (long) Math.ceil(scene.width() * scale);
+    long height = (long) Math.ceil(scene.height() * scale);
+    if (width * height > MOST_PIXELS) {
+      throw new IllegalArgumentException(
+          "The picture would have %,d x %,d pixels, more than %,d million. Choose a smaller scale."
+              .formatted(width, height, MOST_PIXELS / 1_000_000));
+    }
+    return new PngPicture(scene, scale, (int) width, (int) height);
+  }
+
+  /** Writes the picture; the stream stays open. */
+  public void write(Theme theme, OutputStream out) {
+    PngWriter png = new PngWriter(out, new ImageInfo(width, height, 8, false));
+    png.setShouldCloseStream(false);
+    png.getMetadata().setDpi(96.0 * scale);
+    int bandHeight = Math.max(1, Math.min(height, BAND_PIXELS / width));
+    BufferedImage band = new BufferedImage(width, bandHeight, BufferedImage.TYPE_INT_RGB);
+    int[] pixels = ((DataBufferInt) band.getRaster().getDataBuffer()).getData();
+    ImageLineInt line = new ImageLineInt(png.imgInfo);
+    for (int top = 0; top < height; top += bandHeight) {
+      paintBand(theme, band, top);
+      for (int row = 0; row < Math.min(bandHeight, height - top); row++) {
+        for (int x = 0; x < width; x++) {
+          int rgb = pixels[row * width + x];
+          line.getScanline()[3 * x] = rgb >> 16 & 0xFF;
+          line.getScanline()[3 * x + 1] = rgb >> 8 & 0xFF;
+          line.getScanline()[3 * x + 2] = rgb & 0xFF;
+        }
+        png.writeRow(line, top + row);
+      }
+    }
+    png.end();
+  }
+
+  private void paintBand(Theme theme, BufferedImage band, int top) {
+    Graphics2D g = band.createGraphics();
+    try {
+      g.setColor(Color.decode(theme.vellum()));
+      g.fillRect(0, 0, band.getWidth(), band.getHeight());
+      g.translate(0, -top);
+      g.scale(scale, scale);
+      ScenePainter.paint(scene, theme, g);
+    } finally {
+      g.dispose();
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** Pictures of a scene. */
+package org.pergamena.formats.picture;

@@ -1,0 +1,20 @@
+package org.pergamena.formats.read;
+
+/** What kind of file a source came as. */
+public enum SourceKind {
+  TEXT("text"),
+  MARKDOWN("article"),
+  PDF("document"),
+  TRANSCRIPT("recording");
+
+  private final String word;
+
+  SourceKind(String word) {
+    this.word = word;
+  }
+
+  /** What a person calls it. */
+  public String word() {
+    return word;
+  }
+}

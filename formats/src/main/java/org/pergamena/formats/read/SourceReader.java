@@ -1,0 +1,86 @@
+package org.pergamena.formats.read;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.DoubleConsumer;
+import org.apache.tika.Tika;
+import org.pergamena.core.source.SourceText;
+import org.pergamena.formats.pdf.PdfReader;
+import org.pergamena.formats.text.Decoding;
+import org.pergamena.formats.text.MarkdownReader;
+import org.pergamena.formats.text.PlainTextReader;
+import org.pergamena.formats.transcript.TranscriptReader;
+
+/**
+ * Reads a file of any kind that the application knows.
+ *
+ * <pre>{@code
+ * ReadSource read = new SourceReader().read("survey.pdf", bytes, share -> {});
+ * }</pre>
+ */
+public final class SourceReader {
+  private static final Map<String, String> OTHERS =
+      Map.of(
+          "application/zip", "a ZIP archive",
+          "application/gzip", "a compressed archive",
+          "application/x-tika-ooxml", "an office document",
+          "application/x-tika-msoffice", "an office document");
+
+  private final Tika tika = new Tika();
+
+  /**
+   * Reads a file by what is in it; its name only decides between kinds of text.
+   *
+   * @param progress is told the share that is read, 0 to 1
+   * @throws UnreadableException with a sentence for the person if nothing can be read
+   */
+  public ReadSource read(String name, byte[] bytes, DoubleConsumer progress)
+      throws UnreadableException {
+    if (bytes.length == 0) {
+      throw new UnreadableException(
+          "The file is empty. Check it where it came from and add it again.");
+    }
+    String type = tika.detect(bytes);
+    if (type.equals("application/pdf")) {
+      return new PdfReader().read(bytes, progress);
+    }
+    String words = Decoding.text(bytes, type).orElseThrow(() -> notText(name, type));
+    ReadSource read = text(name, words);
+    if (read.text().words() == 0) {
+      throw new UnreadableException("There are no words in the file. Check it and add it again.");
+    }
+    return read;
+  }
+
+  private static ReadSource text(String name, String words) throws UnreadableException {
+    String lower = name.toLowerCase(Locale.ROOT);
+    if (words.startsWith("WEBVTT") || lower.endsWith(".vtt") || TranscriptReader.isSrt(words)) {
+      SourceText text = TranscriptReader.read(words);
+      return new ReadSource(SourceKind.TRANSCRIPT, null, text);
+    }
+    if (lower.endsWith(".srt")) {
+      throw new UnreadableException(
+          "The name ends in .srt, but there are no times like 00:01:02,000 --> 00:01:05,000"
+              + " in it. If it is plain text, rename it to .txt and add it again.");
+    }
+    if (lower.endsWith(".md") || lower.endsWith(".markdown")) {
+      return MarkdownReader.read(words);
+    }
+    return new ReadSource(SourceKind.TEXT, null, PlainTextReader.read(words));
+  }
+
+  private static UnreadableException notText(String name, String type) {
+    String what = OTHERS.get(type);
+    if (what == null && type.startsWith("image/")) {
+      what = "a picture";
+    } else if (what == null && (type.startsWith("audio/") || type.startsWith("video/"))) {
+      what = "a recording";
+    }
+    boolean pretends = name.toLowerCase(Locale.ROOT).endsWith(".pdf");
+    return new UnreadableException(
+        (pretends ? "The name ends in .pdf, but the file is " : "The file is ")
+            + (what == null ? "neither text nor PDF" : what)
+            + ". Pergamena reads PDF, Markdown, plain text, WebVTT and SRT: save it as one of these"
+            + " and add it again.");
+  }
+}

@@ -1,0 +1,78 @@
+package org.pergamena.formats.text;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.IllegalCharsetNameException;
+import java.nio.charset.StandardCharsets;
+import java.nio.charset.UnsupportedCharsetException;
+import java.util.Optional;
+import org.mozilla.universalchardet.UniversalDetector;
+
+/** Turns bytes into text, finding out their encoding. */
+public final class Decoding {
+  private static final double MOST_CONTROLS = 0.01;
+
+  private Decoding() {}
+
+  /**
+   * The text that the bytes are, with line ends as {@code \n} and without a byte order mark.
+   *
+   * @param type the media type that the bytes look like
+   * @return empty if the bytes are no text
+   */
+  public static Optional<String> text(byte[] bytes, String type) {
+    boolean binary =
+        type.startsWith("image/")
+            || type.startsWith("audio/")
+            || type.startsWith("video/")
+            || type.contains("zip")
+            || type.contains("ooxml")
+            || type.contains("msoffice");
+    return binary
+        ? Optional.empty()
+        : Optional.of(decode(bytes)).filter(Decoding::isText).map(Decoding::clean);
+  }
+
+  private static String decode(byte[] bytes) {
+    try {
+      return StandardCharsets.UTF_8
+          .newDecoder()
+          .onMalformedInput(CodingErrorAction.REPORT)
+          .decode(ByteBuffer.wrap(bytes))
+          .toString();
+    } catch (CharacterCodingException e) {
+      return new String(bytes, detected(bytes));
+    }
+  }
+
+  private static Charset detected(byte[] bytes) {
+    UniversalDetector detector = new UniversalDetector();
+    detector.handleData(bytes);
+    detector.dataEnd();
+    String name = detector.getDetectedCharset();
+    try {
+      return name == null ? Charset.forName("windows-1252") : Charset.forName(name);
+    } catch (IllegalCharsetNameException | UnsupportedCharsetException e) {
+      return Charset.forName("windows-1252");
+    }
+  }
+
+  private static boolean isText(String text) {
+    long controls =
+        text.chars().filter(c -> Character.isISOControl(c) && !Character.isWhitespace(c)).count();
+    return controls <= text.length() * MOST_CONTROLS;
+  }
+
+  private static String clean(String text) {
+    String lines = text.replace("\r\n", "\n").replace('\r', '\n').replace('\f', '\n');
+    StringBuilder clean = new StringBuilder(lines.length());
+    lines
+        .codePoints()
+        .filter(c -> c != 0xFEFF && (!Character.isISOControl(c) || Character.isWhitespace(c)))
+        .filter(c -> c < Character.MIN_SURROGATE || c > Character.MAX_SURROGATE)
+        .forEach(clean::appendCodePoint);
+    return clean.toString();
+  }
+}

@@ -1,0 +1,2 @@
+/** Plain text and Markdown. */
+package org.pergamena.formats.text;

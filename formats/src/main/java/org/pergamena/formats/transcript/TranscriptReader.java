@@ -1,0 +1,77 @@
+package org.pergamena.formats.transcript;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.regex.Pattern;
+import org.pergamena.core.source.Block;
+import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.SourceTextBuilder;
+import org.pergamena.formats.read.UnreadableException;
+
+/**
+ * Reads a transcript: its cues run on as speech, parted where the speaker changes, where there is a
+ * pause, or where a paragraph has become long.
+ */
+public final class TranscriptReader {
+  private static final Pattern SRT =
+      Pattern.compile("^\\s*\\d+\\s*\n\\s*\\d+:\\d+:\\d+[.,]\\d+\\s+-->", Pattern.MULTILINE);
+  private static final long PAUSE_MS = 2500;
+  private static final int LONG = 700;
+  private static final int LONGEST = 1100;
+
+  private TranscriptReader() {}
+
+  /** Whether a text without a known name is an SRT file. */
+  public static boolean isSrt(String text) {
+    return SRT.matcher(text.substring(0, Math.min(text.length(), 2000))).find();
+  }
+
+  /**
+   * Reads WebVTT or SRT.
+   *
+   * @throws UnreadableException naming the line that is not right
+   */
+  public static SourceText read(String file) throws UnreadableException {
+    List<Cue> cues = CueParser.parse(file);
+    if (cues.isEmpty()) {
+      throw new UnreadableException(
+          "There are no times like 00:01:02.000 --> 00:01:05.000 in this transcript. If it is plain"
+              + " text, rename it to .txt and add it again.");
+    }
+    SourceTextBuilder source = new SourceTextBuilder();
+    Cue last = null;
+    int start = 0;
+    for (Cue cue : cues) {
+      String words = last == null ? cue.words() : withoutRepeat(last.words(), cue.words());
+      if (words.isEmpty()) {
+        continue;
+      }
+      if (last == null || parts(source.length() - start, last, cue)) {
+        source.close(Block.Kind.SPEECH, 0, start);
+        source.separate();
+        start = source.length();
+      } else {
+        source.append(" ");
+      }
+      source.cue(source.append(words), cue.startMs(), cue.endMs(), cue.speaker());
+      last = cue;
+    }
+    return source.close(Block.Kind.SPEECH, 0, start).build();
+  }
+
+  /** What a cue says beyond the line before, which rolling captions show again. */
+  private static String withoutRepeat(String before, String words) {
+    if (words.equals(before)) {
+      return "";
+    }
+    return words.startsWith(before + " ") ? words.substring(before.length()).strip() : words;
+  }
+
+  private static boolean parts(int length, Cue last, Cue next) {
+    boolean sentenceEnds = last.words().matches(".*[.!?\u2026][\"'\u201d\u2019)]?$");
+    return !Objects.equals(last.speaker(), next.speaker())
+        || next.startMs() - last.endMs() > PAUSE_MS
+        || length > LONGEST
+        || (length > LONG && sentenceEnds);
+  }
+}

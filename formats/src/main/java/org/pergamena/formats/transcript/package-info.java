@@ -1,0 +1,2 @@
+/** Timed transcripts: WebVTT and SRT. */
+package org.pergamena.formats.transcript;

@@ -1,0 +1,136 @@
+package org.pergamena.cli;
+
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.function.Supplier;
+import org.pergamena.core.distil.DistilOptions;
+import org.pergamena.core.distil.Distiller;
+import org.pergamena.core.distil.Progress;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.outline.MarkdownOutline;
+import org.pergamena.core.source.Source;
+import org.pergamena.formats.json.MapJson;
+import org.pergamena.formats.read.ReadSource;
+import org.pergamena.formats.read.SourceReader;
+import org.pergamena.formats.read.UnreadableException;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code pergamena distil FILE... [--levels N] [--branches N] [-o map.md] [--json]}. */
+@Command(
+    name = "distil",
+    mixinStandardHelpOptions = true,
+    description = "Distils files into a topic map, as Markdown or JSON.")
+public final class DistilCommand implements Callable<Integer> {
+  @Parameters(arity = "1..*", paramLabel = "FILE", description = "PDF, Markdown, text, VTT, SRT.")
+  private List<Path> files;
+
+  @Option(names = "--levels", description = "Levels below the root, 1 to 5 (default: 3).")
+  private int levels = DistilOptions.DEFAULT.levels();
+
+  @Option(
+      names = "--branches",
+      description = "Most topics under one topic, 2 to 12 (default: by the material).")
+  private int branches = DistilOptions.DEFAULT.branches();
+
+  @Option(names = "-o", paramLabel = "FILE", description = "Where to write (default: the screen).")
+  private Path output;
+
+  @Option(names = "--json", description = "Write JSON with sources, extents and passages.")
+  private boolean json;
+
+  /** Runs the command and exits: 0, or 2 with a sentence on standard error. */
+  public static void main(String[] arguments) {
+    System.exit(run(arguments));
+  }
+
+  static int run(String... arguments) {
+    return new CommandLine(new DistilCommand())
+        .setExecutionExceptionHandler((e, line, parsed) -> complain(line, sentence(e)))
+        .setParameterExceptionHandler(
+            (e, rest) -> complain(e.getCommandLine(), e.getMessage() + " See --help."))
+        .execute(arguments);
+  }
+
+  private static int complain(CommandLine line, String sentence) {
+    line.getErr().println(sentence);
+    line.getErr().flush();
+    return 2;
+  }
+
+  private static String sentence(Exception e) throws Exception {
+    if (e instanceof Refusal || e instanceof IllegalArgumentException) {
+      return e.getMessage();
+    }
+    throw e;
+  }
+
+  @Override
+  public Integer call() throws Refusal {
+    DistilOptions options = new DistilOptions(levels, branches);
+    Supplier<UUID> ids = counting();
+    List<Source> sources = new ArrayList<>();
+    for (Path file : files) {
+      sources.add(read(file, ids.get()));
+    }
+    TopicMap map =
+        new Distiller(sources.stream().map(TextAnalyser::analyse).toList(), options, Progress.NONE)
+            .distil()
+            .map(ids.get(), ids);
+    try (OutputStream out = out()) {
+      if (json) {
+        MapJson.write(map, sources, out);
+      } else {
+        out.write(MarkdownOutline.write(map, sources).getBytes(StandardCharsets.UTF_8));
+      }
+    } catch (IOException e) {
+      throw new Refusal(
+          "The map cannot be written to " + output + ". Choose another place with -o.", e);
+    }
+    return 0;
+  }
+
+  /** Identities that are the same on every run. */
+  private static Supplier<UUID> counting() {
+    long[] next = {1};
+    return () -> new UUID(0, next[0]++);
+  }
+
+  private OutputStream out() throws IOException {
+    return new BufferedOutputStream(
+        output == null ? new PrintStream(System.out) : Files.newOutputStream(output));
+  }
+
+  private static Source read(Path file, UUID id) throws Refusal {
+    String name = file.getFileName().toString();
+    try {
+      ReadSource read = new SourceReader().read(name, Files.readAllBytes(file), share -> {});
+      return new Source(id, name, read.text());
+    } catch (IOException e) {
+      throw new Refusal(file + ": there is no such file, or it may not be read.", e);
+    } catch (UnreadableException e) {
+      throw new Refusal(file + ": " + e.getMessage(), e);
+    }
+  }
+
+  /** A sentence for the person at the command line. */
+  private static final class Refusal extends Exception {
+    private static final long serialVersionUID = 1L;
+
+    Refusal(String sentence, Throwable cause) {
+      super(sentence, cause);
+    }
+  }
+}
