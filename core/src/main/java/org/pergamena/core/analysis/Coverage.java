@@ -69,6 +69,18 @@ public record Coverage(double share, List<Stretch> ribbon) {
     return coverages;
   }
 
+  /** The share of all the sources' text together that is on the map, 0 to 1. */
+  public static double share(List<Source> sources, Map<UUID, Coverage> coverages) {
+    double on = 0;
+    double all = 0;
+    for (Source source : sources) {
+      double length = inked(source.text().text(), 0, source.text().text().length());
+      on += coverages.get(source.id()).share() * length;
+      all += length;
+    }
+    return all == 0 ? 0 : on / all;
+  }
+
   /** A span that a branch asks for; the deeper topic, and a quote before an extent, has it. */
   private record Claim(Span span, int branch, int weight) {}
 

@@ -34,6 +34,15 @@ public sealed interface Change {
   /** Unlinks a passage from a topic. */
   record Unlink(UUID topic, UUID evidence) implements Change {}
 
+  /** Gives a topic other grounds: its summary, its evidence and its extent, all at once. */
+  record Refill(UUID topic, String summary, List<Evidence> evidence, List<Extent> extent)
+      implements Change {
+    public Refill {
+      evidence = List.copyOf(evidence);
+      extent = List.copyOf(extent);
+    }
+  }
+
   /** Several changes that are done and undone as one, in order. */
   record Together(List<Change> changes) implements Change {
     public Together {

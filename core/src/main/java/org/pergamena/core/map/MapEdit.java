@@ -37,6 +37,10 @@ final class MapEdit {
       Topic old = topic(annotate.topic());
       topics.put(old.id(), old.withNote(annotate.note()));
       return new Change.Annotate(old.id(), old.note());
+    } else if (change instanceof Change.Refill refill) {
+      Topic old = topic(refill.topic());
+      topics.put(old.id(), old.with(refill.summary(), refill.evidence(), refill.extent()));
+      return new Change.Refill(old.id(), old.summary(), old.evidence(), old.extent());
     } else if (change instanceof Change.Move move) {
       return move(move);
     } else if (change instanceof Change.Link link) {

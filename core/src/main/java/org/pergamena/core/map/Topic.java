@@ -60,6 +60,10 @@ public record Topic(
     return new Topic(id, parent, children, label, newNote, summary, evidence, extent);
   }
 
+  Topic with(String newSummary, List<Evidence> newEvidence, List<Extent> newExtent) {
+    return new Topic(id, parent, children, label, note, newSummary, newEvidence, newExtent);
+  }
+
   Topic withEvidence(int index, Evidence added) {
     return new Topic(
         id, parent, children, label, note, summary, inserted(evidence, index, added), extent);

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Bag;
 
@@ -12,6 +13,10 @@ import org.pergamena.core.distil.text.Bag;
 public final class Grouping {
   private static final double SAME_SECTION = 0.7;
   private static final double SAME_SOURCE_APART = 1.1;
+  private static final int DIVISIBLE_WORDS = 480;
+  private static final double HEADING_SHARE = 0.4;
+  private static final Set<String> GENERIC =
+      Set.of("Summary", "Introduction", "Conclusion", "Conclusions", "Overview", "Background");
 
   private Grouping() {}
 
@@ -56,7 +61,7 @@ public final class Grouping {
       for (Part section : root.children().isEmpty() ? List.of(root) : root.children()) {
         for (Part leaf : section.leaves()) {
           sections.put(leaves.size(), section);
-          leaves.add(new Group(leaf.title(), List.of(leaf), List.of()));
+          leaves.add(new Group(commonHeading(List.of(leaf)), List.of(leaf), List.of()));
         }
       }
     }
@@ -80,7 +85,8 @@ public final class Grouping {
       return leaves.get(cluster.get(0));
     }
     List<Part> parts = cluster.stream().flatMap(i -> leaves.get(i).own().stream()).toList();
-    if (levels <= 0) {
+    int words = parts.stream().mapToInt(Part::words).sum();
+    if (levels <= 0 || words < DIVISIBLE_WORDS) {
       return new Group(commonHeading(parts), parts, List.of());
     }
     int count = Math.min(most, Math.max(2, (cluster.size() * 2 + 2) / 3));
@@ -136,7 +142,7 @@ public final class Grouping {
     return 1 - (1 - SAME_SECTION) * same / pairs + (SAME_SOURCE_APART - 1) * apart / pairs;
   }
 
-  /** The heading that most of the words of several parts stand under, or null. */
+  /** The heading that a good part of the words of several parts stands under, or null. */
   private static String commonHeading(List<Part> parts) {
     Map<String, Integer> words = new LinkedHashMap<>();
     int all = 0;
@@ -146,12 +152,14 @@ public final class Grouping {
         words.merge(part.title(), part.words(), Integer::sum);
       }
     }
+    String most = null;
     for (Map.Entry<String, Integer> entry : words.entrySet()) {
-      if (entry.getValue() * 10 > all * 6) {
-        return entry.getKey();
+      boolean enough = entry.getValue() > all * HEADING_SHARE && !GENERIC.contains(entry.getKey());
+      if (enough && (most == null || entry.getValue() > words.get(most))) {
+        most = entry.getKey();
       }
     }
-    return null;
+    return most;
   }
 
   /** Where a group's parts stand in their sources on average, 0 at the beginning to 1. */

@@ -21,20 +21,24 @@ import org.pergamena.core.distil.text.Token;
  * twice.
  */
 public final class Labeller {
-  private static final double[] LENGTH_FACTOR = {0, 0.4, 1.5, 1.7, 1.4};
+  private static final double[] LENGTH_FACTOR = {0, 0.25, 1.5, 1.7, 1.4};
   private static final double NAME_ALONE = 0.55;
   private static final double REPEATS_ABOVE = 0.35;
   private static final double IN_OPENING = 1.25;
   private static final int OPENING_SENTENCES = 3;
+  private static final double SPREAD = 0.8;
 
   private final Map<Sentence, List<Phrase>> phrases = new IdentityHashMap<>();
   private final Map<String, Integer> everywhere = new HashMap<>();
   private final Casing casing;
   private final Set<String> used = new HashSet<>();
+  private final Set<String> headings = new HashSet<>();
+  private final boolean uniqueHeadings;
   private double words;
 
-  /** Gets to know all the text that there is. */
+  /** Gets to know all the text that there is. The headings of a single text all stand. */
   public Labeller(Collection<Analysed> texts) {
+    this.uniqueHeadings = texts.size() > 1;
     this.casing = new Casing(texts);
     for (Analysed text : texts) {
       for (Sentence sentence : text.sentences()) {
@@ -53,7 +57,10 @@ public final class Labeller {
    */
   public String label(Group group, String above) {
     if (group.heading() != null) {
-      return plain(group.heading());
+      String heading = plain(group.heading());
+      if (headings.add(heading) || !uniqueHeadings) {
+        return heading;
+      }
     }
     Map<String, Candidate> candidates = candidates(group.sentences());
     Set<String> stemsAbove =
@@ -154,7 +161,7 @@ public final class Labeller {
           first.tokens().stream().filter(token -> stemsAbove.contains(token.stem())).count();
       double fresh = 1 - (1 - REPEATS_ABOVE) * repeated / first.length();
       double opening = firstSentence < OPENING_SENTENCES ? IN_OPENING : 1;
-      return length * Math.sqrt(spread) * apart * fresh * opening;
+      return length * Math.pow(spread, SPREAD) * apart * fresh * opening;
     }
   }
 }

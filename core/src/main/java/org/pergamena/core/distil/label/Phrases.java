@@ -2,6 +2,8 @@ package org.pergamena.core.distil.label;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
@@ -9,6 +11,18 @@ import org.pergamena.core.distil.text.Token;
 /** Finds the noun phrases of a sentence: adjectives, nouns and names that end in a noun or name. */
 final class Phrases {
   private static final int LONGEST = 4;
+
+  /** Measures and times, which name no subject. */
+  private static final Set<String> MEASURES =
+      Set.of(
+          ("per cent percent metre metres meter meters kilometre kilometres millimetre millimetres"
+                  + " centimetre centimetres hectare hectares tonne tonnes ton tons year years month"
+                  + " months week weeks day days hour hours minute minutes second seconds today"
+                  + " yesterday tomorrow january february march april may june july august september"
+                  + " october november december monday tuesday wednesday thursday friday saturday"
+                  + " sunday hundred thousand million billion dozen e.g i.e number people man men"
+                  + " woman women section chapter page")
+              .split(" "));
 
   private Phrases() {}
 
@@ -22,7 +36,9 @@ final class Phrases {
         if (!inside(last)) {
           break;
         }
-        if (last.noun()) {
+        boolean measure =
+            end == start && MEASURES.contains(last.surface().toLowerCase(Locale.ROOT));
+        if (last.noun() && !measure) {
           phrases.add(phrase(tokens.subList(start, end + 1)));
         }
       }

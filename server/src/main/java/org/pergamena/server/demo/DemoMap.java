@@ -1,0 +1,153 @@
+package org.pergamena.server.demo;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.pergamena.core.distil.DistilOptions;
+import org.pergamena.core.distil.Distiller;
+import org.pergamena.core.distil.Progress;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Passage;
+import org.pergamena.formats.read.SourceReader;
+import org.pergamena.formats.read.UnreadableException;
+import org.pergamena.server.maps.Maps;
+import org.pergamena.server.sources.Sources;
+import org.pergamena.server.visitors.Visitors;
+import org.pergamena.server.visitors.Welcome;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * The demonstration: a map that is distilled from the files in {@code demo/} once, edited a little
+ * by hand, and copied for every new visitor.
+ */
+@Component
+@ConditionalOnProperty("pergamena.demo")
+class DemoMap implements Welcome {
+  private static final Logger LOG = LoggerFactory.getLogger(DemoMap.class);
+  private static final UUID KEEPER = new UUID(0, 1);
+  private static final List<String> FILES =
+      List.of(
+          "survey-report.pdf",
+          "marsh-and-memory.md",
+          "wardens-interview.vtt",
+          "harbour-committee-minutes.txt",
+          "lecture-on-realignment.srt");
+
+  private final Visitors visitors;
+  private final Sources sources;
+  private final Maps maps;
+  private final TransactionTemplate transactions;
+  private final Path folder;
+
+  DemoMap(
+      Visitors visitors,
+      Sources sources,
+      Maps maps,
+      TransactionTemplate transactions,
+      @Value("${pergamena.demo-folder}") Path folder) {
+    this.visitors = visitors;
+    this.sources = sources;
+    this.maps = maps;
+    this.transactions = transactions;
+    this.folder = folder;
+  }
+
+  @EventListener
+  void ready(ApplicationReadyEvent event) {
+    template();
+  }
+
+  @Override
+  public void receive(UUID visitor) {
+    UUID template = template();
+    transactions.executeWithoutResult(transaction -> copy(template, visitor));
+  }
+
+  private synchronized UUID template() {
+    visitors.ensure(KEEPER);
+    List<Maps.Summary> there = maps.of(KEEPER);
+    if (!there.isEmpty()) {
+      return there.get(0).id();
+    }
+    LOG.info("distilling the demonstration map");
+    return transactions.execute(transaction -> make());
+  }
+
+  private UUID make() {
+    UUID map = maps.reserve(KEEPER);
+    SourceReader reader = new SourceReader();
+    for (String name : FILES) {
+      try {
+        byte[] bytes = Files.readAllBytes(folder.resolve(name));
+        UUID source = sources.add(map, name, bytes);
+        sources.read(map, source, reader.read(name, bytes, share -> {}));
+      } catch (IOException e) {
+        throw new UncheckedIOException("The demonstration file " + name + " is missing.", e);
+      } catch (UnreadableException e) {
+        throw new IllegalStateException("The demonstration file " + name + " is damaged.", e);
+      }
+    }
+    maps.fill(
+        map,
+        new Distiller(sources.analysed(map), DistilOptions.DEFAULT, Progress.NONE)
+            .distil()
+            .map(UUID.randomUUID(), UUID::randomUUID));
+    new DemoEdits(sources.texts(map)).all().forEach(edit -> maps.change(KEEPER, map, edit));
+    return map;
+  }
+
+  private void copy(UUID template, UUID visitor) {
+    TopicMap map = maps.get(KEEPER, template).map();
+    UUID copy = maps.reserve(visitor);
+    Map<UUID, UUID> ids = new HashMap<>(sources.copy(template, copy));
+    map.preorder().forEach(topic -> ids.put(topic.id(), UUID.randomUUID()));
+    List<Topic> topics = new ArrayList<>();
+    for (Topic topic : map.preorder()) {
+      topics.add(
+          new Topic(
+              ids.get(topic.id()),
+              ids.get(topic.parent()),
+              topic.children().stream().map(ids::get).toList(),
+              topic.label(),
+              topic.note(),
+              topic.summary(),
+              topic.evidence().stream().map(evidence -> copy(evidence, ids)).toList(),
+              topic.extent().stream()
+                  .map(extent -> new Extent(ids.get(extent.source()), extent.span()))
+                  .toList()));
+    }
+    maps.fill(copy, TopicMap.of(topics));
+  }
+
+  private static Evidence copy(Evidence evidence, Map<UUID, UUID> ids) {
+    Passage passage = evidence.passage();
+    return new Evidence(
+        UUID.randomUUID(),
+        new Passage(
+            ids.get(passage.source()),
+            passage.start(),
+            passage.end(),
+            passage.exact(),
+            passage.prefix(),
+            passage.suffix()),
+        evidence.stance(),
+        evidence.origin(),
+        evidence.strength());
+  }
+}

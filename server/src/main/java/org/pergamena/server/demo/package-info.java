@@ -1,0 +1,2 @@
+/** The demonstration map that every new visitor gets a copy of. */
+package org.pergamena.server.demo;

@@ -1,0 +1,76 @@
+package org.pergamena.server.desk;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.UUID;
+import org.pergamena.core.analysis.Coverage;
+import org.pergamena.formats.read.SourceKind;
+import org.pergamena.server.jobs.Jobs;
+
+/**
+ * All that the desk shows of a map at once.
+ *
+ * @param folded whether the person has chosen which branches are open
+ * @param topics every parent before its children, closed branches too
+ * @param share of all the sources' text that is on the map, 0 to 1
+ */
+record Desk(
+    UUID id,
+    long revision,
+    boolean folded,
+    boolean canUndo,
+    boolean canRedo,
+    double share,
+    List<TopicView> topics,
+    List<SourceView> sources,
+    SceneView scene,
+    List<Jobs.View> jobs) {
+
+  /**
+   * A topic without its passages.
+   *
+   * @param branch its main branch from 0, -1 for the root
+   * @param passages how many bear it out, those below it included
+   * @param own how many are its own
+   * @param sourceCount from how many sources they are
+   */
+  record TopicView(
+      UUID id,
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID parent,
+      List<UUID> children,
+      String label,
+      String note,
+      String summary,
+      String number,
+      int level,
+      int branch,
+      int passages,
+      int own,
+      int sourceCount,
+      boolean thin,
+      boolean closed) {}
+
+  /**
+   * A source on the shelf.
+   *
+   * @param ink its colour among the sources' inks
+   * @param length of its text in code units, 0 until it is read
+   * @param share of its text that is on the map, 0 to 1
+   */
+  record SourceView(
+      UUID id,
+      String name,
+      String fileName,
+      @Schema(types = {"string", "null"}) SourceKind kind,
+      @Schema(types = {"string", "null"}) String problem,
+      int ink,
+      int words,
+      int pages,
+      long durationMs,
+      int length,
+      double share,
+      List<Coverage.Stretch> ribbon) {}
+}

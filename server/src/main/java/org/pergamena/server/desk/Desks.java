@@ -1,0 +1,110 @@
+package org.pergamena.server.desk;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.pergamena.core.analysis.Coverage;
+import org.pergamena.core.analysis.Support;
+import org.pergamena.core.map.Numbering;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Source;
+import org.pergamena.server.jobs.Jobs;
+import org.pergamena.server.maps.Maps;
+import org.pergamena.server.sources.Sources;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts together what the desk shows. */
+@Service
+class Desks {
+  private final Maps maps;
+  private final Sources sources;
+  private final Jobs jobs;
+  private final Drawing drawing;
+
+  Desks(Maps maps, Sources sources, Jobs jobs, Drawing drawing) {
+    this.maps = maps;
+    this.sources = sources;
+    this.jobs = jobs;
+    this.drawing = drawing;
+  }
+
+  @Transactional(readOnly = true)
+  public Desk desk(Maps.Current current) {
+    TopicMap map = current.map();
+    List<Sources.Entry> entries = sources.of(current.id());
+    List<Source> texts = sources.texts(current.id());
+    Map<UUID, Coverage> coverages = Coverage.of(map, texts);
+    Set<UUID> closed = maps.closed(current.id());
+    List<UUID> order = entries.stream().map(Sources.Entry::id).toList();
+    return new Desk(
+        current.id(),
+        current.revision(),
+        current.folded(),
+        maps.can(current.id(), false),
+        maps.can(current.id(), true),
+        Coverage.share(texts, coverages),
+        topics(map, closed),
+        shelf(entries, texts, coverages),
+        SceneView.of(drawing.scene(map, order, closed)),
+        jobs.of(current.id()));
+  }
+
+  private static List<Desk.TopicView> topics(TopicMap map, Set<UUID> closed) {
+    Map<UUID, String> numbers = Numbering.of(map);
+    Map<UUID, Support> supports = Support.of(map);
+    List<Desk.TopicView> views = new ArrayList<>();
+    for (Topic topic : map.preorder()) {
+      String number = numbers.get(topic.id());
+      Support support = supports.get(topic.id());
+      views.add(
+          new Desk.TopicView(
+              topic.id(),
+              topic.parent(),
+              topic.children(),
+              topic.label(),
+              topic.note(),
+              topic.summary(),
+              number,
+              map.level(topic),
+              Numbering.mainBranch(number),
+              support.passages(),
+              support.own(),
+              support.sources().size(),
+              support.thin(),
+              closed.contains(topic.id()) && !topic.children().isEmpty()));
+    }
+    return views;
+  }
+
+  private static List<Desk.SourceView> shelf(
+      List<Sources.Entry> entries, List<Source> texts, Map<UUID, Coverage> coverages) {
+    List<Desk.SourceView> views = new ArrayList<>();
+    for (Sources.Entry entry : entries) {
+      Coverage coverage = coverages.get(entry.id());
+      int length =
+          texts.stream()
+              .filter(s -> s.id().equals(entry.id()))
+              .mapToInt(s -> s.text().text().length())
+              .sum();
+      views.add(
+          new Desk.SourceView(
+              entry.id(),
+              entry.name(),
+              entry.fileName(),
+              entry.kind(),
+              entry.problem(),
+              views.size(),
+              entry.words(),
+              entry.pages(),
+              entry.durationMs(),
+              length,
+              coverage == null ? 0 : coverage.share(),
+              coverage == null ? List.of() : coverage.ribbon()));
+    }
+    return views;
+  }
+}

@@ -1,0 +1,53 @@
+package org.pergamena.server.desk;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.pergamena.core.analysis.Support;
+import org.pergamena.core.layout.BraceLayout;
+import org.pergamena.core.layout.Scene;
+import org.pergamena.core.layout.TopicLook;
+import org.pergamena.core.map.Numbering;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.formats.fonts.FontMeasurer;
+import org.springframework.stereotype.Component;
+
+/** Draws maps: the one way to a scene, for the page and for every picture. */
+@Component
+public class Drawing {
+  private final BraceLayout layout = new BraceLayout(new FontMeasurer());
+
+  /**
+   * The scene of a map.
+   *
+   * @param sources in the order that gives them their inks
+   * @param closed topics whose branches are not shown
+   */
+  public Scene scene(TopicMap map, List<UUID> sources, Set<UUID> closed) {
+    Map<UUID, Integer> inks = new HashMap<>();
+    sources.forEach(source -> inks.put(source, inks.size()));
+    Map<UUID, String> numbers = Numbering.of(map);
+    Map<UUID, Support> supports = Support.of(map);
+    return layout.lay(
+        map, closed, topic -> look(topic, numbers.get(topic.id()), supports.get(topic.id()), inks));
+  }
+
+  private static TopicLook look(
+      Topic topic, String number, Support support, Map<UUID, Integer> inks) {
+    List<Integer> tally = new ArrayList<>();
+    if (topic.children().isEmpty()) {
+      topic.evidence().stream()
+          .map(e -> inks.getOrDefault(e.passage().source(), 0))
+          .sorted()
+          .forEach(tally::add);
+    }
+    boolean leaf = topic.children().isEmpty() && topic.parent() != null;
+    String warning =
+        !leaf ? "" : support.unsupported() ? "unsupported" : support.thin() ? "thin" : "";
+    return new TopicLook(number, tally, warning);
+  }
+}

@@ -1,0 +1,194 @@
+package org.pergamena.server.desk;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.pergamena.core.distil.DistilOptions;
+import org.pergamena.core.layout.Scene;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.server.jobs.JobKind;
+import org.pergamena.server.jobs.Jobs;
+import org.pergamena.server.jobs.MapNews;
+import org.pergamena.server.maps.Maps;
+import org.pergamena.server.site.Refused;
+import org.pergamena.server.sources.Sources;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Maps: listing, opening, changing, undoing, distilling. */
+@RestController
+@RequestMapping("/api/maps")
+class MapController {
+  private final Maps maps;
+  private final Sources sources;
+  private final Desks desks;
+  private final Edits edits;
+  private final Jobs jobs;
+  private final MapNews news;
+  private final Drawing drawing;
+  private final JsonMapper json;
+
+  MapController(
+      Maps maps,
+      Sources sources,
+      Desks desks,
+      Edits edits,
+      Jobs jobs,
+      MapNews news,
+      Drawing drawing,
+      JsonMapper json) {
+    this.maps = maps;
+    this.sources = sources;
+    this.desks = desks;
+    this.edits = edits;
+    this.jobs = jobs;
+    this.news = news;
+    this.drawing = drawing;
+    this.json = json;
+  }
+
+  /** A map that was made. */
+  record Created(UUID id) {}
+
+  /** What is new about a map. */
+  record News(long revision, List<Jobs.View> jobs) {}
+
+  /**
+   * Which branches are to be closed: those named, or all from a level down, or as many of the lower
+   * ones as it takes to fit a window.
+   *
+   * @param closed topics by identity, or null
+   * @param level the deepest level that stays in sight, or null
+   * @param height of the window in scene pixels, or null
+   */
+  record Folding(Set<UUID> closed, Integer level, Double height) {}
+
+  @GetMapping
+  List<Maps.Summary> list(@AuthenticationPrincipal UUID visitor) {
+    return maps.of(visitor);
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  Created create(@AuthenticationPrincipal UUID visitor) {
+    return new Created(maps.create(visitor));
+  }
+
+  @DeleteMapping("/{map}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    maps.delete(visitor, map);
+  }
+
+  @GetMapping("/{map}")
+  Desk get(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    return desks.desk(maps.get(visitor, map));
+  }
+
+  @PostMapping("/{map}/edits")
+  Desk edit(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid @NotNull Edit edit) {
+    return told(map, maps.change(visitor, map, now -> edits.change(map, now, edit)));
+  }
+
+  @PostMapping("/{map}/undo")
+  Desk undo(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    return told(map, maps.undo(visitor, map));
+  }
+
+  @PostMapping("/{map}/redo")
+  Desk redo(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    return told(map, maps.redo(visitor, map));
+  }
+
+  private Desk told(UUID map, Maps.Current current) {
+    jobs.announce(map);
+    return desks.desk(current);
+  }
+
+  @PutMapping("/{map}/folds")
+  Desk fold(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @RequestBody Folding folding) {
+    TopicMap topics = maps.get(visitor, map).map();
+    Set<UUID> closed =
+        folding.closed() != null
+            ? folding.closed()
+            : folding.level() != null
+                ? below(topics, folding.level())
+                : fitting(map, topics, folding.height());
+    return desks.desk(maps.close(visitor, map, before -> closed));
+  }
+
+  private static Set<UUID> below(TopicMap map, int level) {
+    Set<UUID> closed = new HashSet<>();
+    for (Topic topic : map.preorder()) {
+      if (!topic.children().isEmpty() && map.level(topic) >= Math.max(1, level)) {
+        closed.add(topic.id());
+      }
+    }
+    return closed;
+  }
+
+  private Set<UUID> fitting(UUID mapId, TopicMap map, Double height) {
+    List<UUID> order = sources.of(mapId).stream().map(Sources.Entry::id).toList();
+    List<Integer> levels = new ArrayList<>();
+    map.preorder().forEach(topic -> levels.add(map.level(topic)));
+    int deepest = levels.stream().mapToInt(Integer::intValue).max().orElse(0);
+    for (int level = deepest; level > 1 && height != null; level--) {
+      Set<UUID> closed = below(map, level);
+      Scene scene = drawing.scene(map, order, closed);
+      if (scene.height() <= height) {
+        return closed;
+      }
+    }
+    return below(map, 1);
+  }
+
+  @PostMapping("/{map}/distil")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  void distil(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody DistilOptions options) {
+    maps.requireOwner(visitor, map);
+    if (sources.of(map).stream().noneMatch(Sources.Entry::ready)) {
+      throw new Refused(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "There is no source to distil yet. Add one, or wait until it has been read.");
+    }
+    jobs.ask(map, null, JobKind.DISTIL, json.writeValueAsString(options));
+  }
+
+  @PostMapping("/{map}/jobs/{job}/cancel")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void cancel(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID job) {
+    maps.requireOwner(visitor, map);
+    jobs.cancel(map, job);
+  }
+
+  @GetMapping(path = "/{map}/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  SseEmitter news(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    maps.requireOwner(visitor, map);
+    return news.listen(map, id -> new News(maps.get(visitor, id).revision(), jobs.of(id)));
+  }
+}

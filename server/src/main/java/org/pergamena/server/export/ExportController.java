@@ -1,0 +1,96 @@
+package org.pergamena.server.export;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.pergamena.core.layout.Scene;
+import org.pergamena.core.outline.MarkdownOutline;
+import org.pergamena.formats.picture.PngPicture;
+import org.pergamena.formats.picture.Theme;
+import org.pergamena.server.desk.Drawing;
+import org.pergamena.server.maps.Maps;
+import org.pergamena.server.sources.Sources;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+/** Maps as files: Markdown and PNG. */
+@RestController
+@RequestMapping("/api/maps/{map}/export")
+class ExportController {
+  private final Maps maps;
+  private final Sources sources;
+  private final Drawing drawing;
+
+  ExportController(Maps maps, Sources sources, Drawing drawing) {
+    this.maps = maps;
+    this.sources = sources;
+    this.drawing = drawing;
+  }
+
+  /** How large a picture would be, in pixels. */
+  record PictureSize(int width, int height) {}
+
+  @GetMapping("/markdown")
+  ResponseEntity<byte[]> markdown(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    Maps.Current current = maps.get(visitor, map);
+    String text = MarkdownOutline.write(current.map(), sources.texts(map));
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment(current, ".md"))
+        .contentType(new MediaType("text", "markdown", StandardCharsets.UTF_8))
+        .body(text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /**
+   * The map as a picture.
+   *
+   * @param scale pixels for each scene pixel, 1 to 8
+   * @param whole whether closed branches are drawn open
+   */
+  @GetMapping("/png")
+  ResponseEntity<StreamingResponseBody> png(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestParam int scale,
+      @RequestParam boolean whole) {
+    Maps.Current current = maps.get(visitor, map);
+    PngPicture picture = PngPicture.of(scene(current, whole), scale);
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment(current, ".png"))
+        .contentType(MediaType.IMAGE_PNG)
+        .body(out -> picture.write(Theme.LIGHT, out));
+  }
+
+  @GetMapping("/png/size")
+  PictureSize size(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestParam int scale,
+      @RequestParam boolean whole) {
+    PngPicture picture = PngPicture.of(scene(maps.get(visitor, map), whole), scale);
+    return new PictureSize(picture.width(), picture.height());
+  }
+
+  private Scene scene(Maps.Current current, boolean whole) {
+    List<UUID> order = sources.of(current.id()).stream().map(Sources.Entry::id).toList();
+    return drawing.scene(current.map(), order, whole ? Set.of() : maps.closed(current.id()));
+  }
+
+  private static String attachment(Maps.Current current, String ending) {
+    String name =
+        current.map().root().label().replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip();
+    return ContentDisposition.attachment()
+        .filename((name.isEmpty() ? "map" : name) + ending, StandardCharsets.UTF_8)
+        .build()
+        .toString();
+  }
+}

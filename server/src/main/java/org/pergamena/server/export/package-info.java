@@ -1,0 +1,2 @@
+/** Maps as files to take along. */
+package org.pergamena.server.export;

@@ -1,0 +1,7 @@
+package org.pergamena.server.jobs;
+
+/** What a job does. */
+public enum JobKind {
+  READ,
+  DISTIL
+}

@@ -1,0 +1,45 @@
+package org.pergamena.server.jobs;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import java.time.Duration;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
+
+/** The scheduler that hands jobs out among all servers on the database. */
+@Configuration
+class SchedulerConfiguration {
+  private static final int AT_ONCE = 2;
+
+  @Bean(destroyMethod = "stop")
+  Scheduler scheduler(DataSource database, JobRunner runner) {
+    return Scheduler.create(
+            new TransactionAwareDataSourceProxy(database),
+            Tasks.oneTime(JobRunner.TASK)
+                .execute((task, context) -> runner.run(UUID.fromString(task.getId()))))
+        .threads(AT_ONCE)
+        .pollingInterval(Duration.ofSeconds(1))
+        .heartbeatInterval(Duration.ofSeconds(5))
+        .missedHeartbeatsLimit(4)
+        .shutdownMaxWait(Duration.ofSeconds(2))
+        .build();
+  }
+
+  @Bean
+  Starter starter(Scheduler scheduler) {
+    return new Starter(scheduler);
+  }
+
+  /** Begins to take jobs once everything else is there. */
+  record Starter(Scheduler scheduler) {
+    @EventListener
+    void ready(ApplicationReadyEvent event) {
+      scheduler.start();
+    }
+  }
+}

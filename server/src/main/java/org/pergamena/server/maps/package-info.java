@@ -1,0 +1,2 @@
+/** Maps: loading, changing, undoing, and the desk that shows them. */
+package org.pergamena.server.maps;

@@ -1,0 +1,2 @@
+/** The application that serves maps. */
+package org.pergamena.server;

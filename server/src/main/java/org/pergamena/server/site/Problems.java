@@ -1,0 +1,87 @@
+package org.pergamena.server.site;
+
+import org.pergamena.core.map.MapRuleException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Errors as problem details (RFC 9457), each with a sentence that a person can act on. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  @ExceptionHandler
+  ProblemDetail refused(Refused e) {
+    return ProblemDetail.forStatusAndDetail(e.status(), e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail rule(MapRuleException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail argument(IllegalArgumentException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
+      MaxUploadSizeExceededException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.CONTENT_TOO_LARGE,
+            "The file is larger than 64 MB. Split it or leave pictures out, and add it again.");
+    return handleExceptionInternal(e, problem, headers, HttpStatus.CONTENT_TOO_LARGE, request);
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            status, "The request is not understood. Reload the page and try again.");
+    return handleExceptionInternal(e, problem, headers, status, request);
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMethodArgumentNotValid(
+      MethodArgumentNotValidException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    String sentence =
+        e.getFieldErrors().stream()
+            .findFirst()
+            .map(error -> "\"" + error.getField() + "\" " + error.getDefaultMessage() + ".")
+            .orElse("Something in the request is missing.");
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
+    return handleExceptionInternal(e, problem, headers, status, request);
+  }
+
+  @ExceptionHandler
+  ProblemDetail unexpected(Exception e) {
+    LOG.error("a request failed", e);
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "This did not work, through no fault of yours. What was kept before is still there; try"
+            + " again.");
+  }
+}

@@ -1,0 +1,2 @@
+/** The page itself, and errors as problem details. */
+package org.pergamena.server.site;

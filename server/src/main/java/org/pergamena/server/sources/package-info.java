@@ -1,0 +1,2 @@
+/** Sources that a person brings: their bytes, their text, the reading of them. */
+package org.pergamena.server.sources;

@@ -1,0 +1,2 @@
+/** Who is there: visitors by signed cookie, and what protects their requests. */
+package org.pergamena.server.visitors;
