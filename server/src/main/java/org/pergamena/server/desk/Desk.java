@@ -4,7 +4,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.analysis.Coverage;
-import org.pergamena.formats.read.SourceKind;
 import org.pergamena.server.jobs.Jobs;
 
 /**
@@ -56,6 +55,7 @@ record Desk(
   /**
    * A source on the shelf.
    *
+   * @param kind what a person calls its kind, null until it is read
    * @param ink its colour among the sources' inks
    * @param length of its text in code units, 0 until it is read
    * @param share of its text that is on the map, 0 to 1
@@ -64,7 +64,7 @@ record Desk(
       UUID id,
       String name,
       String fileName,
-      @Schema(types = {"string", "null"}) SourceKind kind,
+      @Schema(types = {"string", "null"}) String kind,
       @Schema(types = {"string", "null"}) String problem,
       int ink,
       int words,

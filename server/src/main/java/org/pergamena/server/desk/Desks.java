@@ -95,7 +95,7 @@ class Desks {
               entry.id(),
               entry.name(),
               entry.fileName(),
-              entry.kind(),
+              entry.kind() == null ? null : entry.kind().word(),
               entry.problem(),
               views.size(),
               entry.words(),

@@ -9,13 +9,13 @@ import java.util.UUID;
 /** What a person does to a map on the page. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
 @JsonSubTypes({
-  @JsonSubTypes.Type(value = Edit.Add.class, name = "add"),
-  @JsonSubTypes.Type(value = Edit.Rename.class, name = "rename"),
-  @JsonSubTypes.Type(value = Edit.Note.class, name = "note"),
-  @JsonSubTypes.Type(value = Edit.Remove.class, name = "remove"),
-  @JsonSubTypes.Type(value = Edit.Move.class, name = "move"),
-  @JsonSubTypes.Type(value = Edit.Link.class, name = "link"),
-  @JsonSubTypes.Type(value = Edit.Unlink.class, name = "unlink")
+  @JsonSubTypes.Type(value = Edit.Add.class, name = "Add"),
+  @JsonSubTypes.Type(value = Edit.Rename.class, name = "Rename"),
+  @JsonSubTypes.Type(value = Edit.Note.class, name = "Note"),
+  @JsonSubTypes.Type(value = Edit.Remove.class, name = "Remove"),
+  @JsonSubTypes.Type(value = Edit.Move.class, name = "Move"),
+  @JsonSubTypes.Type(value = Edit.Link.class, name = "Link"),
+  @JsonSubTypes.Type(value = Edit.Unlink.class, name = "Unlink")
 })
 public sealed interface Edit {
   /** Adds a topic as a parent's child number {@code index}, from 0. */

@@ -1,15 +1,13 @@
 package org.pergamena.server.desk;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.distil.DistilOptions;
-import org.pergamena.core.layout.Scene;
-import org.pergamena.core.map.Topic;
+import org.pergamena.core.layout.Folds;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
@@ -76,9 +74,14 @@ class MapController {
    *
    * @param closed topics by identity, or null
    * @param level the deepest level that stays in sight, or null
+   * @param width of the window in scene pixels, or null
    * @param height of the window in scene pixels, or null
    */
-  record Folding(Set<UUID> closed, Integer level, Double height) {}
+  record Folding(
+      @Schema(types = {"array", "null"}) Set<UUID> closed,
+      @Schema(types = {"integer", "null"}) Integer level,
+      @Schema(types = {"number", "null"}) Double width,
+      @Schema(types = {"number", "null"}) Double height) {}
 
   @GetMapping
   List<Maps.Summary> list(@AuthenticationPrincipal UUID visitor) {
@@ -129,38 +132,23 @@ class MapController {
   Desk fold(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @RequestBody Folding folding) {
     TopicMap topics = maps.get(visitor, map).map();
-    Set<UUID> closed =
-        folding.closed() != null
-            ? folding.closed()
-            : folding.level() != null
-                ? below(topics, folding.level())
-                : fitting(map, topics, folding.height());
+    Set<UUID> closed = closed(map, topics, folding);
     return desks.desk(maps.close(visitor, map, before -> closed));
   }
 
-  private static Set<UUID> below(TopicMap map, int level) {
-    Set<UUID> closed = new HashSet<>();
-    for (Topic topic : map.preorder()) {
-      if (!topic.children().isEmpty() && map.level(topic) >= Math.max(1, level)) {
-        closed.add(topic.id());
-      }
+  private Set<UUID> closed(UUID mapId, TopicMap map, Folding folding) {
+    if (folding.closed() != null) {
+      return folding.closed();
     }
-    return closed;
-  }
-
-  private Set<UUID> fitting(UUID mapId, TopicMap map, Double height) {
+    if (folding.level() != null) {
+      return Folds.below(map, folding.level());
+    }
     List<UUID> order = sources.of(mapId).stream().map(Sources.Entry::id).toList();
-    List<Integer> levels = new ArrayList<>();
-    map.preorder().forEach(topic -> levels.add(map.level(topic)));
-    int deepest = levels.stream().mapToInt(Integer::intValue).max().orElse(0);
-    for (int level = deepest; level > 1 && height != null; level--) {
-      Set<UUID> closed = below(map, level);
-      Scene scene = drawing.scene(map, order, closed);
-      if (scene.height() <= height) {
-        return closed;
-      }
-    }
-    return below(map, 1);
+    return Folds.fitting(
+        map,
+        closed -> drawing.scene(map, order, closed),
+        folding.width() == null ? 0 : folding.width(),
+        folding.height() == null ? 0 : folding.height());
   }
 
   @PostMapping("/{map}/distil")

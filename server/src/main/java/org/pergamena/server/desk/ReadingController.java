@@ -68,8 +68,7 @@ class ReadingController {
       String text,
       List<Block> blocks,
       List<PageSpan> pages,
-      List<CueSpan> cues,
-      List<MarkView> marks) {}
+      List<CueSpan> cues) {}
 
   @GetMapping("/topics/{topic}/passages")
   @Transactional(readOnly = true)
@@ -127,8 +126,22 @@ class ReadingController {
   @Transactional(readOnly = true)
   public SourceTextView text(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
-    TopicMap topics = maps.get(visitor, map).map();
+    maps.requireOwner(visitor, map);
     Source shown = sources.source(map, source);
+    return new SourceTextView(
+        shown.id(),
+        shown.name(),
+        shown.text().text(),
+        shown.text().blocks(),
+        shown.text().pages(),
+        shown.text().cues());
+  }
+
+  @GetMapping("/sources/{source}/marks")
+  @Transactional(readOnly = true)
+  public List<MarkView> marks(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
+    TopicMap topics = maps.get(visitor, map).map();
     Map<UUID, String> numbers = Numbering.of(topics);
     List<MarkView> marks = new ArrayList<>();
     for (Topic topic : topics.preorder()) {
@@ -146,13 +159,6 @@ class ReadingController {
         }
       }
     }
-    return new SourceTextView(
-        shown.id(),
-        shown.name(),
-        shown.text().text(),
-        shown.text().blocks(),
-        shown.text().pages(),
-        shown.text().cues(),
-        marks);
+    return marks;
   }
 }

@@ -10,7 +10,13 @@ import org.pergamena.core.layout.TextStyle;
 /** A scene as the browser draws it: paths as SVG path data. */
 record SceneView(double width, double height, List<Placed> topics) {
 
-  /** A topic as it is drawn. */
+  private static final Box NONE = new Box(0, 0, 0, 0);
+
+  /**
+   * A topic as it is drawn.
+   *
+   * @param toggle where a pointer opens or closes the branch; of no size if there is nothing below
+   */
   record Placed(
       UUID id,
       int level,
@@ -19,7 +25,7 @@ record SceneView(double width, double height, List<Placed> topics) {
       List<Text> texts,
       List<Scene.Mark> marks,
       @Schema(types = {"string", "null"}) String brace,
-      @Schema(nullable = true) Box toggle,
+      Box toggle,
       boolean closed) {}
 
   /** A line of text, its left end and baseline. */
@@ -49,7 +55,7 @@ record SceneView(double width, double height, List<Placed> topics) {
             .toList(),
         topic.marks().stream().map(m -> new Scene.Mark(rounded(m.box()), m.ink())).toList(),
         topic.brace() == null ? null : topic.brace().svg(),
-        topic.toggle() == null ? null : rounded(topic.toggle()),
+        topic.toggle() == null ? NONE : rounded(topic.toggle()),
         topic.closed());
   }
 

@@ -1,6 +1,7 @@
 package org.pergamena.server.jobs;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.time.Instant;
@@ -38,11 +39,14 @@ public class Jobs {
   public record View(
       UUID id,
       JobKind kind,
-      UUID sourceId,
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID sourceId,
       JobState state,
       String step,
       double share,
-      String problem) {}
+      @Schema(types = {"string", "null"}) String problem) {}
 
   /** Asks for a job; it begins as soon as the transaction holds. */
   @Transactional

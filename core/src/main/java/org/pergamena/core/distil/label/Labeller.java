@@ -59,6 +59,7 @@ public final class Labeller {
     if (group.heading() != null) {
       String heading = plain(group.heading());
       if (headings.add(heading) || !uniqueHeadings) {
+        used.add(key(heading));
         return heading;
       }
     }
@@ -76,6 +77,13 @@ public final class Labeller {
     }
     used.add(best.key);
     return casing.label(best.form());
+  }
+
+  private static String key(String label) {
+    return TextAnalyser.tokens(label).stream()
+        .filter(Token::content)
+        .map(Token::stem)
+        .collect(Collectors.joining(" "));
   }
 
   /** The first words, for text in which no noun phrase is left to name it by. */

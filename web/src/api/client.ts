@@ -1,0 +1,83 @@
+/** What the server said when it could not do something: a sentence for the person. */
+export class Problem extends Error {
+  constructor(
+    sentence: string,
+    readonly status: number,
+  ) {
+    super(sentence);
+  }
+}
+
+/** The server was not reached. */
+export class NoConnection extends Error {
+  constructor() {
+    super("The server is not reached.");
+  }
+}
+
+function csrfToken(): string {
+  return /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? "";
+}
+
+async function reach(path: string, init: RequestInit): Promise<Response> {
+  try {
+    return await fetch(path, init);
+  } catch {
+    throw new NoConnection();
+  }
+}
+
+async function sentence(response: Response): Promise<string> {
+  try {
+    const problem: { detail?: string } = await response.json();
+    if (problem.detail) {
+      return problem.detail;
+    }
+  } catch {
+    // no problem details: said below
+  }
+  return response.status === 401 || response.status === 403
+    ? "The server does not know this page any more. Reload it; your maps are still there."
+    : `The server answered with ${response.status}. Try again.`;
+}
+
+/** Asks the API; refuses with a Problem or NoConnection. */
+export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const form = body instanceof FormData;
+  const response = await reach(path, {
+    method,
+    credentials: "same-origin",
+    headers: {
+      ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
+      ...(body === undefined || form ? {} : { "Content-Type": "application/json" }),
+    },
+    body: body === undefined ? undefined : form ? body : JSON.stringify(body),
+  });
+  if (!response.ok) {
+    throw new Problem(await sentence(response), response.status);
+  }
+  const text = await response.text();
+  return (text ? JSON.parse(text) : undefined) as T;
+}
+
+/** Sends a file, telling how much of it is sent, 0 to 1. */
+export function upload(path: string, file: File, sent: (share: number) => void): Promise<void> {
+  return new Promise((resolve, reject) => {
+    const call = new XMLHttpRequest();
+    call.open("POST", path);
+    call.setRequestHeader("X-XSRF-TOKEN", csrfToken());
+    call.upload.onprogress = (e) => e.lengthComputable && sent(e.loaded / e.total);
+    call.onerror = () => reject(new NoConnection());
+    call.onload = () => {
+      if (call.status < 300) {
+        resolve();
+        return;
+      }
+      const response = new Response(call.responseText, { status: call.status });
+      sentence(response).then((words) => reject(new Problem(words, call.status)));
+    };
+    const form = new FormData();
+    form.append("file", file);
+    call.send(form);
+  });
+}

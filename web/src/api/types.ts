@@ -1,0 +1,25 @@
+import type { components } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type Desk = Schemas["Desk"];
+export type Topic = Schemas["TopicView"];
+export type Source = Schemas["SourceView"];
+export type Scene = Schemas["SceneView"];
+export type Placed = Schemas["Placed"];
+export type Job = Schemas["View"];
+export type Passage = Schemas["PassageView"];
+export type Mark = Schemas["MarkView"];
+export type SourceText = Schemas["SourceTextView"];
+export type MapSummary = Schemas["Summary"];
+export type News = { revision: number; jobs: Job[] };
+export type DistilOptions = Schemas["DistilOptions"];
+export type Folding = Schemas["Folding"];
+export type Edit =
+  | Schemas["Add"]
+  | Schemas["Rename"]
+  | Schemas["Note"]
+  | Schemas["Remove"]
+  | Schemas["Move"]
+  | Schemas["Link"]
+  | Schemas["Unlink"];

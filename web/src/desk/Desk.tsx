@@ -1,0 +1,199 @@
+import { useCallback, useMemo, useRef, useState } from "react";
+import styled from "styled-components";
+import { request } from "../api/client";
+import type { Desk as DeskState } from "../api/types";
+import { useDeskActions } from "../api/useDesk";
+import { ExportSheet } from "../export/ExportSheet";
+import { Gather } from "../gather/Gather";
+import { useFileDrop } from "../gather/useFileDrop";
+import { useGather } from "../gather/useGather";
+import { KeysSheet } from "../map/KeysSheet";
+import { MapPage } from "../map/MapPage";
+import { Tree } from "../map/tree";
+import { SourceReading } from "../reading/SourceReading";
+import type { Spot } from "../reading/spot";
+import { TopicReading } from "../reading/TopicReading";
+import { Shelf } from "../shelf/Shelf";
+import { Sheet } from "../ui/Sheet";
+import { Notices } from "./Notices";
+
+const Frame = styled.main`
+  position: relative;
+  display: grid;
+  min-height: 0;
+  grid-template: minmax(0, 1fr) minmax(80px, fit-content(34%)) / minmax(0, 1.9fr) minmax(340px, 1fr);
+  @media (max-width: 800px) {
+    grid-template: minmax(320px, 62vh) auto auto / 1fr;
+    overflow: auto;
+  }
+`;
+
+const MapArea = styled.div`
+  min-height: 0;
+  min-width: 0;
+  position: relative;
+`;
+
+const GatherArea = styled.div`
+  height: 100%;
+  overflow: auto;
+  padding: 32px clamp(16px, 6vw, 72px);
+`;
+
+const Reading = styled.section`
+  grid-column: 2;
+  grid-row: 1 / 3;
+  min-height: 0;
+  overflow: auto;
+  background: ${({ theme }) => theme.page};
+  border-left: 1px solid ${({ theme }) => theme.rule};
+  &[data-of="topic"] { padding: 20px 26px 40px; }
+  @media (max-width: 800px) { grid-column: 1; grid-row: auto; border: 0; }
+`;
+
+const ShelfArea = styled.div`
+  min-height: 0;
+  @media (max-width: 800px) { grid-row: 3; }
+`;
+
+const DropCover = styled.div`
+  position: absolute;
+  inset: 0;
+  z-index: 10;
+  display: grid;
+  place-items: center;
+  pointer-events: none;
+  background: rgb(255 253 247 / 0.85);
+  outline: 2px dashed ${({ theme }) => theme.rubric};
+  outline-offset: -10px;
+  font: 600 21px/28px ${({ theme }) => theme.reading};
+`;
+
+const Invitation = styled.div`
+  display: grid;
+  gap: 8px;
+  h1 { font: 600 23px/30px ${({ theme }) => theme.reading}; }
+  p { max-width: 58ch; }
+`;
+
+type DeskProps = {
+  desk: DeskState;
+  exporting: boolean;
+  onExporting: (open: boolean) => void;
+};
+
+/** The desk: map page, reading page and source shelf in sight together. */
+export function Desk({ desk, exporting, onExporting }: DeskProps) {
+  const tree = useMemo(() => new Tree(desk), [desk]);
+  const actions = useDeskActions(desk.id);
+  const gathering = useGather(desk.id);
+  const drop = useFileDrop(gathering.addFiles);
+  const [chosen, setChosen] = useState(tree.root.id);
+  const [spot, setSpot] = useState<Spot | null>(null);
+  const [keys, setKeys] = useState(false);
+  const [adding, setAdding] = useState(false);
+  const reading = useRef<HTMLElement>(null);
+  const selected = tree.get(chosen) ?? tree.root;
+
+  const select = useCallback((topic: string) => {
+    setChosen(topic);
+    setSpot(null);
+    reading.current?.scrollTo(0, 0);
+  }, []);
+  const leave = useCallback(() => reading.current?.focus(), []);
+  const showKeys = useCallback(() => setKeys(true), []);
+  const distilling = desk.jobs.find(
+    (job) => job.kind === "DISTIL" && (job.state === "RUNNING" || job.state === "WAITING"),
+  );
+  const failed = desk.jobs.findLast((job) => job.kind === "DISTIL");
+  const cancel = () =>
+    distilling && request<void>("POST", `/api/maps/${desk.id}/jobs/${distilling.id}/cancel`);
+  const empty = desk.topics.length === 1;
+
+  return (
+    <Frame {...drop.handlers}>
+      <MapArea>
+        {empty ? (
+          <GatherArea>
+            <Gather
+              desk={desk}
+              gathering={gathering}
+              actions={actions}
+              heading={
+                <Invitation>
+                  <h1>Begin with your sources</h1>
+                  <p>
+                    Pergamena distils them into a map of topics, and every topic keeps the passages
+                    that bear it out.
+                  </p>
+                </Invitation>
+              }
+            />
+          </GatherArea>
+        ) : (
+          <MapPage
+            tree={tree}
+            actions={actions}
+            selected={selected.id}
+            onSelect={select}
+            onLeave={leave}
+            onKeys={showKeys}
+          />
+        )}
+        <Notices
+          waiting={actions.waiting}
+          problem={actions.problem ?? (failed?.state === "FAILED" ? failed : null)}
+          onDismiss={actions.dismiss}
+          distilling={distilling}
+          onCancel={cancel}
+        />
+      </MapArea>
+      <Reading
+        ref={reading}
+        aria-label="Reading page"
+        data-of={spot ? "source" : "topic"}
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so it takes the focus
+        tabIndex={0}
+      >
+        {spot ? (
+          <SourceReading
+            tree={tree}
+            topic={selected}
+            spot={spot}
+            actions={actions}
+            onBack={() => setSpot(null)}
+            onSelect={select}
+          />
+        ) : (
+          <TopicReading
+            tree={tree}
+            topic={selected}
+            actions={actions}
+            onSelect={select}
+            onOpen={setSpot}
+          />
+        )}
+      </Reading>
+      <ShelfArea>
+        <Shelf
+          desk={desk}
+          onOpen={setSpot}
+          onAdd={() => setAdding(true)}
+          onChanged={gathering.refresh}
+        />
+      </ShelfArea>
+      {drop.over && <DropCover>Drop the files to add them to this map</DropCover>}
+      <KeysSheet isOpen={keys} onOpenChange={setKeys} />
+      <ExportSheet desk={desk} isOpen={exporting} onOpenChange={onExporting} />
+      <Sheet title="Add sources" isOpen={adding} onOpenChange={setAdding}>
+        <Gather
+          desk={desk}
+          gathering={gathering}
+          actions={actions}
+          heading={null}
+          onDistil={() => setAdding(false)}
+        />
+      </Sheet>
+    </Frame>
+  );
+}

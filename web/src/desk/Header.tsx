@@ -1,0 +1,114 @@
+import { Menu, MenuItem, MenuTrigger, Popover, Separator } from "react-aria-components";
+import styled from "styled-components";
+import type { MapSummary } from "../api/types";
+import { Button, TextButton } from "../ui/Button";
+import { menuItem, menuList } from "../ui/menu";
+import { Sign } from "../ui/Sign";
+import { counted } from "../ui/words";
+
+const Frame = styled.header`
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  padding: 0 20px;
+  height: 52px;
+  border-bottom: 1px solid ${({ theme }) => theme.rule};
+  background: ${({ theme }) => theme.vellum};
+`;
+
+const Wordmark = styled.span`
+  font: 600 21px/28px ${({ theme }) => theme.reading};
+  &::first-letter { color: ${({ theme }) => theme.rubric}; }
+  display: inline-block;
+`;
+
+const Rule = styled.span`
+  width: 1px;
+  height: 24px;
+  background: ${({ theme }) => theme.rule};
+`;
+
+const Title = styled(TextButton)`
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  min-width: 0;
+  font: 500 17px/24px ${({ theme }) => theme.reading};
+  color: ${({ theme }) => theme.ink};
+  span { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+  svg { flex: none; }
+`;
+
+const List = styled(Menu)`${menuList}`;
+const Item = styled(MenuItem)`
+  ${menuItem}
+  display: flex;
+  justify-content: space-between;
+  gap: 20px;
+  small { color: ${({ theme }) => theme.softInk}; font-size: 14px; white-space: nowrap; }
+`;
+const Line = styled(Separator)`
+  height: 1px;
+  margin: 4px 0;
+  background: ${({ theme }) => theme.rule};
+`;
+
+const Space = styled.span`
+  flex: 1;
+`;
+
+type HeaderProps = {
+  title: string;
+  maps: MapSummary[];
+  current: string | null;
+  onOpen: (map: string) => void;
+  onNew: () => void;
+  onDelete: () => void;
+  onExport: (() => void) | null;
+};
+
+/** The head of the desk: which map this is, other maps, and what to do with it. */
+export function Header(props: HeaderProps) {
+  const { title, maps, current, onOpen, onNew, onDelete, onExport } = props;
+  const act = (key: React.Key) => {
+    if (key === "new") {
+      onNew();
+    } else if (key === "delete") {
+      onDelete();
+    } else {
+      onOpen(String(key));
+    }
+  };
+  return (
+    <Frame>
+      <Wordmark>Pergamena</Wordmark>
+      <Rule />
+      <MenuTrigger>
+        <Title aria-label={`${title}: your maps`}>
+          <span>{title}</span>
+          <Sign name="down" />
+        </Title>
+        <Popover>
+          <List aria-label="Your maps" onAction={act}>
+            {maps.map((map) => (
+              <Item key={map.id} id={map.id} textValue={map.title}>
+                {map.title}
+                <small>{counted(map.topics, "topic")}</small>
+              </Item>
+            ))}
+            <Line />
+            <Item id="new">New map</Item>
+            {current && <Item id="delete">Delete this map…</Item>}
+          </List>
+        </Popover>
+      </MenuTrigger>
+      <Space />
+      <Button onPress={onNew}>New map</Button>
+      {onExport && (
+        <Button $strong onPress={onExport}>
+          Export
+        </Button>
+      )}
+    </Frame>
+  );
+}

@@ -1,0 +1,57 @@
+import type { Desk, Topic } from "../api/types";
+
+/** The topics of a desk by identity, and what lies around each. */
+export class Tree {
+  private readonly byId: Map<string, Topic>;
+
+  constructor(readonly desk: Desk) {
+    this.byId = new Map(desk.topics.map((topic) => [topic.id, topic]));
+  }
+
+  get root(): Topic {
+    const root = this.desk.topics[0];
+    if (!root) {
+      throw new Error("a map has a root");
+    }
+    return root;
+  }
+
+  get(id: string | null): Topic | undefined {
+    return id === null ? undefined : this.byId.get(id);
+  }
+
+  parent(topic: Topic): Topic | undefined {
+    return this.get(topic.parent);
+  }
+
+  /** Place among its siblings, from 0. */
+  index(topic: Topic): number {
+    return this.parent(topic)?.children.indexOf(topic.id) ?? 0;
+  }
+
+  /** A topic at some distance among its siblings. */
+  sibling(topic: Topic, step: number): Topic | undefined {
+    return this.get(this.parent(topic)?.children[this.index(topic) + step] ?? null);
+  }
+
+  /** The topics from the root down to one, itself included. */
+  path(topic: Topic): Topic[] {
+    const above = this.parent(topic);
+    return above ? [...this.path(above), topic] : [topic];
+  }
+
+  /** Whether one topic is another or lies below it. */
+  within(topic: Topic, branch: Topic): boolean {
+    return this.path(topic).some((t) => t.id === branch.id);
+  }
+
+  /** Topics with children whose branches are closed. */
+  closed(): string[] {
+    return this.desk.topics.filter((topic) => topic.closed).map((topic) => topic.id);
+  }
+
+  /** What a topic becomes next selected when it is taken out. */
+  neighbour(topic: Topic): Topic | undefined {
+    return this.sibling(topic, 1) ?? this.sibling(topic, -1) ?? this.parent(topic);
+  }
+}

@@ -1,0 +1,31 @@
+import { useEffect, useLayoutEffect, useRef } from "react";
+import type { Desk } from "../api/types";
+import type { DeskActions } from "../api/useDesk";
+import { LEGIBLE, type Viewport } from "./useViewport";
+
+/**
+ * Opens a map: asks for as many open branches as the window has room for if the person has not
+ * chosen yet, and fits the page to the window once.
+ */
+export function useOpening(desk: Desk, actions: DeskActions, viewport: Viewport) {
+  const fitted = useRef("");
+  const asked = useRef("");
+  const { fold } = actions;
+  const version = `${desk.id} ${desk.folded ? "" : desk.revision}`;
+
+  useEffect(() => {
+    if (!desk.folded && desk.topics.length > 1 && asked.current !== version) {
+      asked.current = version;
+      fitted.current = "";
+      const { width, height } = viewport.size();
+      fold.mutate({ width: width / LEGIBLE, height: (height - 48) / LEGIBLE });
+    }
+  }, [desk, version, fold, viewport]);
+
+  useLayoutEffect(() => {
+    if ((desk.folded || desk.topics.length === 1) && fitted.current !== desk.id) {
+      fitted.current = desk.id;
+      viewport.fit(desk.scene);
+    }
+  }, [desk, viewport]);
+}

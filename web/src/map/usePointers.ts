@@ -1,0 +1,87 @@
+import { type PointerEvent, useRef } from "react";
+import type { Viewport } from "./useViewport";
+
+const SLACK = 5;
+
+type Drag = { topic: string | null; x: number; y: number; moved: boolean };
+
+type Handlers = {
+  onPick: (topic: string | null) => void;
+  onDrag: (topic: string, clientX: number, clientY: number) => void;
+  onDrop: (topic: string) => void;
+  onCancel: () => void;
+};
+
+/** One pointer drags the page or a topic, two pinch. */
+export function usePointers(viewport: Viewport, handlers: Handlers) {
+  const pointers = useRef(new Map<number, { x: number; y: number }>());
+  const drag = useRef<Drag | null>(null);
+
+  const down = (event: PointerEvent<HTMLElement>, topic: string | null) => {
+    if (event.button !== 0) {
+      return;
+    }
+    event.currentTarget.setPointerCapture(event.pointerId);
+    pointers.current.set(event.pointerId, { x: event.clientX, y: event.clientY });
+    if (pointers.current.size === 1) {
+      drag.current = { topic, x: event.clientX, y: event.clientY, moved: false };
+    } else {
+      drag.current = null;
+      handlers.onCancel();
+    }
+  };
+
+  const move = (event: PointerEvent<HTMLElement>) => {
+    const before = pointers.current.get(event.pointerId);
+    if (!before) {
+      return;
+    }
+    const now = { x: event.clientX, y: event.clientY };
+    pointers.current.set(event.pointerId, now);
+    const other = [...pointers.current].find(([id]) => id !== event.pointerId)?.[1];
+    if (other) {
+      const bounds = event.currentTarget.getBoundingClientRect();
+      const was = Math.hypot(before.x - other.x, before.y - other.y);
+      const is = Math.hypot(now.x - other.x, now.y - other.y);
+      const middle = {
+        x: (now.x + other.x) / 2 - bounds.left,
+        y: (now.y + other.y) / 2 - bounds.top,
+      };
+      viewport.zoomBy(is / Math.max(1, was), middle);
+      viewport.panBy((now.x - before.x) / 2, (now.y - before.y) / 2);
+      return;
+    }
+    const at = drag.current;
+    if (!at) {
+      return;
+    }
+    at.moved ||= Math.hypot(now.x - at.x, now.y - at.y) > SLACK;
+    if (at.moved && at.topic) {
+      handlers.onDrag(at.topic, now.x, now.y);
+    } else if (at.moved) {
+      viewport.panBy(now.x - before.x, now.y - before.y);
+    }
+  };
+
+  const up = (event: PointerEvent<HTMLElement>) => {
+    const at = drag.current;
+    pointers.current.delete(event.pointerId);
+    drag.current = null;
+    if (!at) {
+      return;
+    }
+    if (!at.moved) {
+      handlers.onPick(at.topic);
+    } else if (at.topic) {
+      handlers.onDrop(at.topic);
+    }
+  };
+
+  const cancel = (event: PointerEvent<HTMLElement>) => {
+    pointers.current.delete(event.pointerId);
+    drag.current = null;
+    handlers.onCancel();
+  };
+
+  return { down, move, up, cancel };
+}

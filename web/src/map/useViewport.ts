@@ -1,0 +1,122 @@
+import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import type { Scene } from "../api/types";
+
+const SMALLEST = 0.1;
+const LARGEST = 4;
+const STILL_MS = 160;
+
+/** Smallest zoom at which labels read well. */
+export const LEGIBLE = 0.72;
+
+export type Viewport = ReturnType<typeof useViewport>;
+
+/**
+ * Pans and zooms the stage within its frame. The transform is set on the element itself, so that
+ * moving about costs no rendering; a zoom of 1 shows a scene pixel as a CSS pixel.
+ */
+export function useViewport(
+  frame: RefObject<HTMLElement | null>,
+  stage: RefObject<HTMLElement | null>,
+) {
+  const view = useRef({ x: 0, y: 0, k: 1 });
+  const still = useRef(0);
+  const [zoom, setZoom] = useState(1);
+
+  const apply = useCallback(() => {
+    const element = stage.current;
+    if (element) {
+      const { x, y, k } = view.current;
+      element.style.transform = `translate(${x}px, ${y}px) scale(${k})`;
+      element.style.willChange = "transform";
+      window.clearTimeout(still.current);
+      still.current = window.setTimeout(() => {
+        element.style.willChange = "auto";
+      }, STILL_MS);
+    }
+  }, [stage]);
+
+  const moves = useMemo(() => {
+    const to = (x: number, y: number, k: number) => {
+      const bounded = Math.min(LARGEST, Math.max(SMALLEST, k));
+      if (bounded !== view.current.k) {
+        setZoom(bounded);
+      }
+      view.current = { x, y, k: bounded };
+      apply();
+    };
+    const size = () => ({
+      width: frame.current?.clientWidth ?? 0,
+      height: frame.current?.clientHeight ?? 0,
+    });
+    return {
+      size,
+      panBy: (dx: number, dy: number) =>
+        to(view.current.x + dx, view.current.y + dy, view.current.k),
+      /** Zooms by a factor about a point of the frame; its middle if none is given. */
+      zoomBy: (factor: number, at?: { x: number; y: number }) => {
+        const { x, y, k } = view.current;
+        const { width, height } = size();
+        const point = at ?? { x: width / 2, y: height / 2 };
+        const next = Math.min(LARGEST, Math.max(SMALLEST, k * factor));
+        const scale = next / k;
+        to(point.x - (point.x - x) * scale, point.y - (point.y - y) * scale, next);
+      },
+      fit: (scene: Scene) => {
+        const { width, height } = size();
+        const k = Math.min(1.15, width / scene.width, height / scene.height);
+        to(
+          Math.max(0, (width - scene.width * k) / 2),
+          Math.max(0, (height - scene.height * k) / 2),
+          k,
+        );
+      },
+      /** The point of the scene under a point of the window. */
+      scenePoint: (clientX: number, clientY: number) => {
+        const bounds = frame.current?.getBoundingClientRect();
+        const { x, y, k } = view.current;
+        return {
+          x: (clientX - (bounds?.left ?? 0) - x) / k,
+          y: (clientY - (bounds?.top ?? 0) - y) / k,
+        };
+      },
+      /** Pans as little as it takes to have a box of the scene in sight. */
+      reveal: (box: { x: number; y: number; width: number; height: number }) => {
+        const { x, y, k } = view.current;
+        const { width, height } = size();
+        const margin = 24;
+        const left = x + box.x * k;
+        const top = y + box.y * k;
+        const dx = Math.max(margin - left, Math.min(0, width - margin - (left + box.width * k)));
+        const dy = Math.max(margin - top, Math.min(0, height - margin - (top + box.height * k)));
+        if (dx !== 0 || dy !== 0) {
+          to(x + (left < margin ? margin - left : Math.min(0, dx)), y + dy, k);
+        }
+      },
+      scaled: (length: number) => length * view.current.k,
+    };
+  }, [apply, frame]);
+
+  useEffect(() => {
+    const element = frame.current;
+    if (!element) {
+      return;
+    }
+    const wheel = (event: WheelEvent) => {
+      event.preventDefault();
+      const bounds = element.getBoundingClientRect();
+      const at = { x: event.clientX - bounds.left, y: event.clientY - bounds.top };
+      const unit = event.deltaMode === 1 ? 16 : 1;
+      if (event.ctrlKey || event.metaKey) {
+        moves.zoomBy(Math.exp((-event.deltaY * unit) / 240), at);
+      } else if (event.shiftKey) {
+        moves.panBy(-event.deltaY * unit, 0);
+      } else {
+        moves.panBy(-event.deltaX * unit, -event.deltaY * unit);
+      }
+    };
+    element.addEventListener("wheel", wheel, { passive: false });
+    return () => element.removeEventListener("wheel", wheel);
+  }, [frame, moves]);
+
+  return useMemo(() => ({ ...moves, zoom }), [moves, zoom]);
+}

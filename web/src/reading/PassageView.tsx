@@ -1,0 +1,92 @@
+import { Button as AriaButton } from "react-aria-components";
+import styled from "styled-components";
+import type { Passage, Source } from "../api/types";
+import { pigment } from "../theme/tokens";
+import { TextButton } from "../ui/Button";
+import type { OpenSource } from "./spot";
+
+const Frame = styled.article`
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 12px;
+  padding-left: 13px;
+  border-left: 3px solid;
+`;
+
+const Where = styled.h2`
+  font: 700 14px/20px ${({ theme }) => theme.control};
+  color: ${({ theme }) => theme.ink};
+  span { font-weight: 400; color: ${({ theme }) => theme.softInk}; }
+`;
+
+const Place = styled.span`
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+  text-align: right;
+`;
+
+const Words = styled(AriaButton)`
+  grid-column: 1 / -1;
+  border: 0;
+  background: none;
+  padding: 0;
+  text-align: left;
+  cursor: pointer;
+  font: 400 16px/25px ${({ theme }) => theme.reading};
+  color: ${({ theme }) => theme.softInk};
+  white-space: pre-wrap;
+  user-select: text;
+  mark { background: ${({ theme }) => theme.highlight}; color: ${({ theme }) => theme.ink}; padding: 2px 0; }
+`;
+
+const Below = styled.div`
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 16px;
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+`;
+
+const Small = styled(TextButton)`
+  font-size: 14px;
+`;
+
+const STANCES = { SUPPORTS: "", DISPUTES: "disputes it", MENTIONS: "mentions it" } as const;
+const ORIGINS = { DISTILLED: "", HAND_LINKED: "linked by hand", MATCHED: "matched" } as const;
+
+type PassageViewProps = {
+  passage: Passage;
+  source: Source | undefined;
+  branch: number;
+  onOpen: OpenSource;
+  onUnlink: (evidence: string) => void;
+};
+
+/** A passage with the words around it; pressing it opens the source there. */
+export function PassageView({ passage, source, branch, onOpen, onUnlink }: PassageViewProps) {
+  const said = [STANCES[passage.stance], ORIGINS[passage.origin]].filter(Boolean).join(", ");
+  return (
+    <Frame style={{ borderColor: pigment(branch) }}>
+      <Where>
+        {source?.name}
+        <span>
+          {source?.kind && ` \u00b7 ${source.kind}`}
+          {passage.speaker && ` \u00b7 ${passage.speaker}`}
+        </span>
+      </Where>
+      <Place>{passage.place}</Place>
+      <Words
+        aria-label={`Open ${source?.name ?? "the source"} at: ${passage.exact}`}
+        onPress={() => onOpen({ source: passage.source, start: passage.start, end: passage.end })}
+      >
+        {passage.before}
+        <mark>{passage.exact}</mark>
+        {passage.after}
+      </Words>
+      <Below>
+        {said && <span>{said}</span>}
+        <Small onPress={() => onUnlink(passage.evidence)}>Unlink</Small>
+      </Below>
+    </Frame>
+  );
+}

@@ -1,0 +1,207 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import styled from "styled-components";
+import { request } from "../api/client";
+import type { Passage, Topic } from "../api/types";
+import type { DeskActions } from "../api/useDesk";
+import type { Tree } from "../map/tree";
+import { pigment } from "../theme/tokens";
+import { Button } from "../ui/Button";
+import { counted } from "../ui/words";
+import { PassageView } from "./PassageView";
+import type { OpenSource } from "./spot";
+
+const Page = styled.div`
+  display: grid;
+  gap: 10px;
+  align-content: start;
+`;
+
+const Crumbs = styled.nav`
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+  button {
+    border: 0;
+    background: none;
+    padding: 0;
+    font: inherit;
+    color: inherit;
+    cursor: pointer;
+    &:hover { text-decoration: underline; }
+  }
+  b { margin-right: 4px; }
+`;
+
+const Title = styled.h1`
+  font: 600 23px/30px ${({ theme }) => theme.reading};
+`;
+
+const Note = styled.textarea`
+  font: 400 15px/22px ${({ theme }) => theme.reading};
+  color: ${({ theme }) => theme.ink};
+  background: none;
+  border: 1px solid transparent;
+  border-radius: ${({ theme }) => theme.radius};
+  padding: 4px 8px;
+  margin: 0 -9px;
+  resize: none;
+  field-sizing: content;
+  &::placeholder { color: ${({ theme }) => theme.softInk}; opacity: 1; }
+  &:hover, &:focus { border-color: ${({ theme }) => theme.rule}; background: ${({ theme }) => theme.vellum}; }
+`;
+
+const Facts = styled.p`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  padding: 8px 0;
+  border: solid ${({ theme }) => theme.rule};
+  border-width: 1px 0;
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+  b { color: ${({ theme }) => theme.ink}; }
+  em { color: ${({ theme }) => theme.rubric}; font: italic 400 13px/20px ${({ theme }) => theme.reading}; }
+`;
+
+const Children = styled.ul`
+  list-style: none;
+  font: 400 16px/24px ${({ theme }) => theme.reading};
+  button {
+    border: 0;
+    background: none;
+    padding: 2px 0;
+    font: inherit;
+    color: inherit;
+    cursor: pointer;
+    text-align: left;
+    &:hover { text-decoration: underline; }
+  }
+  b { font: 700 13px/20px ${({ theme }) => theme.control}; margin-right: 8px; }
+  small { font: 400 13px/20px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; margin-left: 8px; }
+`;
+
+const Empty = styled.p`
+  color: ${({ theme }) => theme.softInk};
+`;
+
+type TopicReadingProps = {
+  tree: Tree;
+  topic: Topic;
+  actions: DeskActions;
+  onSelect: (topic: string) => void;
+  onOpen: OpenSource;
+};
+
+/** The chosen topic with its passages in their context. */
+export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicReadingProps) {
+  const { desk } = tree;
+  const passages = useQuery({
+    queryKey: ["passages", desk.id, topic.id, desk.revision],
+    queryFn: () => request<Passage[]>("GET", `/api/maps/${desk.id}/topics/${topic.id}/passages`),
+    placeholderData: (previous, query) => (query?.queryKey[2] === topic.id ? previous : undefined),
+  });
+  const unlink = (evidence: string) =>
+    actions.edit.mutate({ type: "Unlink", topic: topic.id, evidence });
+  const above = tree.path(topic).slice(0, -1);
+
+  return (
+    <Page>
+      {above.length > 0 && (
+        <Crumbs aria-label="Topics above">
+          {above.map((t, i) => (
+            <span key={t.id}>
+              {i > 0 && " \u203a "}
+              <button type="button" onClick={() => onSelect(t.id)}>
+                {t.number && <b style={{ color: pigment(t.branch) }}>{t.number}</b>}
+                {t.label}
+              </button>
+            </span>
+          ))}
+        </Crumbs>
+      )}
+      <Title>{topic.label}</Title>
+      <NoteField key={topic.id} topic={topic} actions={actions} />
+      <Facts>
+        <span>
+          <b>{topic.passages}</b> {topic.passages === 1 ? "passage" : "passages"}
+        </span>
+        <span>
+          <b>{topic.sourceCount}</b> {topic.sourceCount === 1 ? "source" : "sources"}
+        </span>
+        {topic.passages === 0 && <em>unsupported: no passage bears it out</em>}
+        {topic.thin && <em>thin: too little to rest on</em>}
+      </Facts>
+      {passages.data?.map((passage) => (
+        <PassageView
+          key={passage.evidence}
+          passage={passage}
+          source={desk.sources.find((source) => source.id === passage.source)}
+          branch={topic.branch}
+          onOpen={onOpen}
+          onUnlink={unlink}
+        />
+      ))}
+      {passages.data?.length === 0 && topic.children.length === 0 && (
+        <Empty>
+          No passage is linked to this topic yet. Open a source, select the words that bear it out,
+          and link them.
+        </Empty>
+      )}
+      {topic.children.length > 0 && (
+        <Children aria-label="Topics below">
+          {topic.children.map((id) => {
+            const child = tree.get(id);
+            return (
+              child && (
+                <li key={id}>
+                  <button type="button" onClick={() => onSelect(id)}>
+                    <b style={{ color: pigment(child.branch) }}>{child.number}</b>
+                    {child.label}
+                    <small>{counted(child.passages, "passage")}</small>
+                  </button>
+                </li>
+              )
+            );
+          })}
+        </Children>
+      )}
+      {desk.sources.some((source) => source.length > 0) && (
+        <div>
+          <Button
+            onPress={() => {
+              const first = passages.data?.[0];
+              const source = first?.source ?? desk.sources.find((s) => s.length > 0)?.id;
+              if (source) {
+                onOpen({ source, start: first?.start ?? 0, end: first?.start ?? 0 });
+              }
+            }}
+          >
+            Link a passage
+          </Button>
+        </div>
+      )}
+    </Page>
+  );
+}
+
+/** The person's own words about a topic, kept when the field is left. */
+function NoteField({ topic, actions }: { topic: Topic; actions: DeskActions }) {
+  const [words, setWords] = useState<string | null>(null);
+  const keep = () => {
+    if (words !== null && words !== topic.note) {
+      actions.edit.mutate({ type: "Note", topic: topic.id, note: words });
+    }
+    setWords(null);
+  };
+  return (
+    <Note
+      aria-label="Note"
+      placeholder="Add a note"
+      rows={1}
+      maxLength={20000}
+      value={words ?? topic.note}
+      onChange={(event) => setWords(event.target.value)}
+      onBlur={keep}
+    />
+  );
+}

@@ -1,0 +1,77 @@
+import type { MouseEvent } from "react";
+import styled from "styled-components";
+import type { Source } from "../api/types";
+import type { OpenSource } from "../reading/spot";
+import { pigment } from "../theme/tokens";
+import { percent } from "../ui/words";
+
+const Bar = styled.div`
+  position: relative;
+  height: 11px;
+  background: ${({ theme }) => theme.gap};
+  cursor: pointer;
+  overflow: visible;
+`;
+
+const Stretch = styled.span`
+  position: absolute;
+  top: 0;
+  bottom: 0;
+`;
+
+const Gap = styled.button`
+  position: absolute;
+  top: -4px;
+  bottom: -4px;
+  min-width: 6px;
+  padding: 0;
+  border: 0;
+  background: none;
+  cursor: pointer;
+  &:hover { box-shadow: inset 0 0 0 1px ${({ theme }) => theme.rubric}; }
+`;
+
+const NOWHERE = -2;
+const SMALLEST_GAP = 0.004;
+
+/** A source from end to end, coloured by main branch; a gap is not on the map. */
+export function Ribbon({ source, onOpen }: { source: Source; onOpen: OpenSource }) {
+  const share = (offset: number) => `${(100 * offset) / source.length}%`;
+  const place = (from: number, to: number) => ({ left: share(from), width: share(to - from) });
+  const open = (at: number) => onOpen({ source: source.id, start: at, end: at });
+  const click = (event: MouseEvent<HTMLDivElement>) => {
+    const bounds = event.currentTarget.getBoundingClientRect();
+    open(Math.floor(((event.clientX - bounds.left) / bounds.width) * source.length));
+  };
+  return (
+    // biome-ignore lint/a11y/useKeyWithClickEvents: gaps are buttons, and the name opens the source
+    <Bar onClick={click}>
+      {source.ribbon
+        .filter((stretch) => stretch.branch !== NOWHERE)
+        .map((stretch) => (
+          <Stretch
+            key={stretch.start}
+            style={{
+              ...place(stretch.start, stretch.end),
+              background: pigment(stretch.branch),
+            }}
+          />
+        ))}
+      {source.ribbon
+        .filter((s) => s.branch === NOWHERE && (s.end - s.start) / source.length > SMALLEST_GAP)
+        .map((gap) => (
+          <Gap
+            key={gap.start}
+            type="button"
+            style={place(gap.start, gap.end)}
+            title="Not on the map: read it"
+            aria-label={`Not on the map: ${percent((gap.end - gap.start) / source.length)} of ${source.name}, from ${percent(gap.start / source.length)}`}
+            onClick={(event) => {
+              event.stopPropagation();
+              onOpen({ source: source.id, start: gap.start, end: gap.end });
+            }}
+          />
+        ))}
+    </Bar>
+  );
+}

@@ -1,0 +1,171 @@
+import { useState } from "react";
+import styled from "styled-components";
+import { request } from "../api/client";
+import type { Desk, Job, Source } from "../api/types";
+import type { OpenSource } from "../reading/spot";
+import { sourceInk } from "../theme/tokens";
+import { TextButton } from "../ui/Button";
+import { Progress } from "../ui/Progress";
+import { clock, percent, spelt } from "../ui/words";
+import { Ribbon } from "./Ribbon";
+
+const Frame = styled.section`
+  padding: 10px 20px 12px;
+  background: ${({ theme }) => theme.shelf};
+  border-top: 1px solid ${({ theme }) => theme.rule};
+  overflow: auto;
+  max-height: 100%;
+`;
+
+const Head = styled.div`
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  h2 { font: 700 15px/20px ${({ theme }) => theme.control}; }
+  span { font-size: 14px; color: ${({ theme }) => theme.softInk}; }
+`;
+
+const Rows = styled.ul`
+  list-style: none;
+  padding: 4px 0;
+`;
+
+const Row = styled.li`
+  display: grid;
+  grid-template-columns: minmax(120px, 250px) 1fr 44px;
+  align-items: center;
+  gap: 12px;
+  min-height: 25px;
+`;
+
+const Name = styled(TextButton)`
+  display: flex;
+  align-items: baseline;
+  gap: 6px;
+  min-width: 0;
+  color: ${({ theme }) => theme.ink};
+  font-weight: 700;
+  white-space: nowrap;
+  overflow: hidden;
+  i { flex: none; width: 3px; height: 12px; align-self: center; }
+  b { overflow: hidden; text-overflow: ellipsis; }
+  small { font: 400 14px/20px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; }
+`;
+
+const Share = styled.span`
+  text-align: right;
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+`;
+
+const Trouble = styled.p`
+  grid-column: 2 / -1;
+  font-size: 14px;
+  color: ${({ theme }) => theme.rubric};
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+`;
+
+type ShelfProps = {
+  desk: Desk;
+  onOpen: OpenSource;
+  onAdd: () => void;
+  onChanged: () => void;
+};
+
+/** How long a source is: pages, minutes or words. */
+function length(source: Source): string {
+  if (source.durationMs > 0) {
+    return source.durationMs < 60_000
+      ? clock(source.durationMs)
+      : `${Math.round(source.durationMs / 60_000)} min`;
+  }
+  return source.pages > 0 ? `${source.pages} p.` : `${source.words.toLocaleString("en")} words`;
+}
+
+/** The sources of the map, each as a ribbon coloured where its text is on the map. */
+export function Shelf({ desk, onOpen, onAdd, onChanged }: ShelfProps) {
+  const count = desk.sources.length;
+  return (
+    <Frame aria-label="Source shelf">
+      <Head>
+        <h2>
+          {spelt(count)} {count === 1 ? "source" : "sources"}
+        </h2>
+        {desk.topics.length > 1 && <span>{percent(desk.share)} of the text is on the map</span>}
+      </Head>
+      <Rows>
+        {desk.sources.map((source) => (
+          <ShelfRow
+            key={source.id}
+            mapId={desk.id}
+            source={source}
+            job={desk.jobs.findLast((job) => job.sourceId === source.id)}
+            distilled={desk.topics.length > 1}
+            onOpen={onOpen}
+            onChanged={onChanged}
+          />
+        ))}
+      </Rows>
+      <TextButton onPress={onAdd}>Add a source…</TextButton>
+    </Frame>
+  );
+}
+
+type ShelfRowProps = {
+  mapId: string;
+  source: Source;
+  job: Job | undefined;
+  distilled: boolean;
+  onOpen: OpenSource;
+  onChanged: () => void;
+};
+
+function ShelfRow({ mapId, source, job, distilled, onOpen, onChanged }: ShelfRowProps) {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const path = `/api/maps/${mapId}/sources/${source.id}`;
+  const act = (method: string, to: string) => {
+    request<void>(method, to).then(onChanged, (error: Error) => setTrouble(error.message));
+  };
+  const ready = source.length > 0;
+  const working = job && (job.state === "WAITING" || job.state === "RUNNING");
+  return (
+    <Row>
+      <Name
+        isDisabled={!ready}
+        onPress={() => onOpen({ source: source.id, start: 0, end: 0 })}
+        aria-label={`Read ${source.name}`}
+      >
+        <i style={{ background: sourceInk(source.ink) }} />
+        <b>{source.name}</b>
+        {ready && <small>{length(source)}</small>}
+      </Name>
+      {ready && distilled && (
+        <>
+          <Ribbon source={source} onOpen={onOpen} />
+          <Share>{percent(source.share)}</Share>
+        </>
+      )}
+      {ready && !distilled && <Share style={{ textAlign: "left" }}>{source.kind}, read</Share>}
+      {!ready && working && (
+        <>
+          <Progress label={job.step} share={job.share} />
+          <TextButton
+            aria-label={`Cancel reading ${source.name}`}
+            onPress={() => act("POST", `/api/maps/${mapId}/jobs/${job.id}/cancel`)}
+          >
+            Cancel
+          </TextButton>
+        </>
+      )}
+      {!ready && !working && (
+        <Trouble role="alert">
+          {trouble ?? source.problem ?? job?.problem ?? "This source has not been read."}
+          <TextButton onPress={() => act("POST", `${path}/reading`)}>Read it again</TextButton>
+          <TextButton onPress={() => act("DELETE", path)}>Take it out</TextButton>
+        </Trouble>
+      )}
+    </Row>
+  );
+}

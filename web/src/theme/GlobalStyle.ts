@@ -1,0 +1,38 @@
+import { createGlobalStyle } from "styled-components";
+import control from "../../../formats/src/main/resources/org/pergamena/formats/fonts/AlegreyaSans_400Regular.ttf?url";
+import controlMedium from "../../../formats/src/main/resources/org/pergamena/formats/fonts/AlegreyaSans_500Medium.ttf?url";
+import controlBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/AlegreyaSans_700Bold.ttf?url";
+import reading from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_400Regular.ttf?url";
+import readingItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_400Regular_Italic.ttf?url";
+import readingMedium from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_500Medium.ttf?url";
+import readingSemiBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_600SemiBold.ttf?url";
+
+const face = (family: string, url: string, weight: number, style = "normal") => `
+  @font-face {
+    font-family: "${family}";
+    src: url("${url}") format("truetype");
+    font-weight: ${weight};
+    font-style: ${style};
+    font-display: block;
+  }`;
+
+export const GlobalStyle = createGlobalStyle`
+  ${face("Literata", reading, 400)}
+  ${face("Literata", readingItalic, 400, "italic")}
+  ${face("Literata", readingMedium, 500)}
+  ${face("Literata", readingSemiBold, 600)}
+  ${face("Alegreya Sans", control, 400)}
+  ${face("Alegreya Sans", controlMedium, 500)}
+  ${face("Alegreya Sans", controlBold, 700)}
+
+  *, *::before, *::after { box-sizing: border-box; }
+  html, body, #root { height: 100%; margin: 0; }
+  body {
+    background: ${({ theme }) => theme.vellum};
+    color: ${({ theme }) => theme.ink};
+    font: 400 15px/20px ${({ theme }) => theme.control};
+    -webkit-font-smoothing: antialiased;
+  }
+  h1, h2, h3, p, ul, ol { margin: 0; padding: 0; }
+  :focus-visible { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: 2px; }
+`;

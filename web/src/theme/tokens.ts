@@ -1,0 +1,23 @@
+import colours from "../../../formats/src/main/resources/org/pergamena/formats/picture/theme.json";
+
+/** The colours and faces of the page, from the file that the picture exports read too. */
+export const theme = {
+  ...colours,
+  reading: '"Literata", Georgia, serif',
+  control: '"Alegreya Sans", "Segoe UI", sans-serif',
+  radius: "4px",
+};
+
+export type Theme = typeof theme;
+
+/** The colour of a main branch, from 0; the ink for the root. */
+export function pigment(branch: number): string {
+  const { pigments, ink } = colours;
+  return branch < 0 ? ink : (pigments[branch % pigments.length] ?? ink);
+}
+
+/** The ink of a source, from 0. */
+export function sourceInk(source: number): string {
+  const { inks, ink } = colours;
+  return inks[source % inks.length] ?? ink;
+}

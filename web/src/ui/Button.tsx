@@ -1,0 +1,45 @@
+import { Button as AriaButton } from "react-aria-components";
+import styled, { css } from "styled-components";
+
+const shared = css`
+  font: 500 15px/20px ${({ theme }) => theme.control};
+  color: ${({ theme }) => theme.ink};
+  border-radius: ${({ theme }) => theme.radius};
+  cursor: pointer;
+  &[data-disabled] { opacity: 0.45; cursor: default; }
+`;
+
+/** A button with words. */
+export const Button = styled(AriaButton)<{ $strong?: boolean }>`
+  ${shared}
+  padding: 7px 12px;
+  min-height: 36px;
+  border: 1px solid ${({ theme, $strong }) => ($strong ? theme.ink : theme.rule)};
+  background: ${({ theme, $strong }) => ($strong ? theme.ink : theme.page)};
+  color: ${({ theme, $strong }) => ($strong ? theme.page : theme.ink)};
+  &[data-hovered] { border-color: ${({ theme }) => theme.softInk}; }
+`;
+
+/** A button that reads as part of the text. */
+export const TextButton = styled(AriaButton)`
+  ${shared}
+  border: 0;
+  background: none;
+  padding: 2px 0;
+  color: ${({ theme }) => theme.rubric};
+  text-align: left;
+  &[data-hovered] { text-decoration: underline; }
+`;
+
+/** A small square button with a sign; it needs an aria-label. */
+export const SignButton = styled(AriaButton)`
+  ${shared}
+  width: 32px;
+  height: 32px;
+  padding: 0;
+  display: grid;
+  place-items: center;
+  border: 1px solid transparent;
+  background: none;
+  &[data-hovered] { border-color: ${({ theme }) => theme.rule}; background: ${({ theme }) => theme.page}; }
+`;

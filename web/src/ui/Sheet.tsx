@@ -1,0 +1,63 @@
+import type { ReactNode } from "react";
+import { Dialog, Heading, Modal, ModalOverlay } from "react-aria-components";
+import styled from "styled-components";
+
+const Cover = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  background: rgb(42 37 33 / 0.35);
+  display: grid;
+  place-items: center;
+  padding: 16px;
+  z-index: 20;
+`;
+
+const Page = styled(Modal)`
+  background: ${({ theme }) => theme.page};
+  border: 1px solid ${({ theme }) => theme.rule};
+  border-radius: ${({ theme }) => theme.radius};
+  box-shadow: 0 8px 32px rgb(42 37 33 / 0.2);
+  width: min(560px, 100%);
+  max-height: 100%;
+  overflow: auto;
+  padding: 24px;
+`;
+
+const Inner = styled(Dialog)`
+  outline: none;
+  display: grid;
+  gap: 16px;
+`;
+
+const Title = styled(Heading)`
+  font: 600 21px/28px ${({ theme }) => theme.reading};
+`;
+
+type SheetProps = {
+  title: string;
+  isOpen: boolean;
+  onOpenChange: (open: boolean) => void;
+  children: ReactNode;
+};
+
+/** A dialog on a sheet above the desk. */
+export function Sheet({ title, isOpen, onOpenChange, children }: SheetProps) {
+  return (
+    <Cover isOpen={isOpen} onOpenChange={onOpenChange} isDismissable>
+      <Page>
+        <Inner>
+          <Title slot="title">{title}</Title>
+          {children}
+        </Inner>
+      </Page>
+    </Cover>
+  );
+}
+
+/** Buttons at the end of a sheet. */
+export const SheetButtons = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  justify-content: flex-end;
+`;
