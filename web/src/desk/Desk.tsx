@@ -21,7 +21,7 @@ const Frame = styled.main`
   position: relative;
   display: grid;
   min-height: 0;
-  grid-template: minmax(0, 1fr) minmax(80px, fit-content(34%)) / minmax(0, 1.9fr) minmax(340px, 1fr);
+  grid-template: minmax(0, 1fr) auto / minmax(0, 1.9fr) minmax(340px, 1fr);
   @media (max-width: 800px) {
     grid-template: minmax(320px, 62vh) auto auto / 1fr;
     overflow: auto;
@@ -53,6 +53,8 @@ const Reading = styled.section`
 
 const ShelfArea = styled.div`
   min-height: 0;
+  max-height: 34vh;
+  display: grid;
   @media (max-width: 800px) { grid-row: 3; }
 `;
 
@@ -152,7 +154,6 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
         ref={reading}
         aria-label="Reading page"
         data-of={spot ? "source" : "topic"}
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so it takes the focus
         tabIndex={0}
       >
         {spot ? (

@@ -72,8 +72,8 @@ export function MapPage({ tree, actions, selected, onSelect, onLeave, onKeys }: 
     [tree, actions, viewport, onSelect, onLeave, onKeys],
   );
 
-  useOpening(tree.desk, actions, viewport);
   useAnchor(scene, selected, viewport);
+  useOpening(tree.desk, actions, viewport);
 
   const focus = () => svg.current?.focus({ preventScroll: true });
   const pointers = usePointers(viewport, {
@@ -139,7 +139,6 @@ export function MapPage({ tree, actions, selected, onSelect, onLeave, onKeys }: 
           role="tree"
           aria-label="Topic map. Escape leaves it; the question mark shows all keys."
           aria-activedescendant={`topic-${topic.id}`}
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: a tree takes the focus for its items
           tabIndex={0}
           width={scene.width}
           height={scene.height}

@@ -17,8 +17,8 @@ export function useOpening(desk: Desk, actions: DeskActions, viewport: Viewport)
     if (!desk.folded && desk.topics.length > 1 && asked.current !== version) {
       asked.current = version;
       fitted.current = "";
-      const { width, height } = viewport.size();
-      fold.mutate({ width: width / LEGIBLE, height: (height - 48) / LEGIBLE });
+      const { width, height } = viewport.room();
+      fold.mutate({ width: width / LEGIBLE, height: height / LEGIBLE });
     }
   }, [desk, version, fold, viewport]);
 

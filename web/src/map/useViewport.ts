@@ -4,6 +4,7 @@ import type { Scene } from "../api/types";
 const SMALLEST = 0.1;
 const LARGEST = 4;
 const STILL_MS = 160;
+const TOOLBAR = 44;
 
 /** Smallest zoom at which labels read well. */
 export const LEGIBLE = 0.72;
@@ -48,8 +49,9 @@ export function useViewport(
       width: frame.current?.clientWidth ?? 0,
       height: frame.current?.clientHeight ?? 0,
     });
+    const room = () => ({ width: size().width, height: size().height - TOOLBAR });
     return {
-      size,
+      room,
       panBy: (dx: number, dy: number) =>
         to(view.current.x + dx, view.current.y + dy, view.current.k),
       /** Zooms by a factor about a point of the frame; its middle if none is given. */
@@ -62,7 +64,7 @@ export function useViewport(
         to(point.x - (point.x - x) * scale, point.y - (point.y - y) * scale, next);
       },
       fit: (scene: Scene) => {
-        const { width, height } = size();
+        const { width, height } = room();
         const k = Math.min(1.15, width / scene.width, height / scene.height);
         to(
           Math.max(0, (width - scene.width * k) / 2),

@@ -36,6 +36,11 @@ const Title = styled.h1`
   font: 600 23px/30px ${({ theme }) => theme.reading};
 `;
 
+const Summary = styled.p`
+  font: 400 16px/25px ${({ theme }) => theme.reading};
+  color: ${({ theme }) => theme.softInk};
+`;
+
 const Note = styled.textarea`
   font: 400 15px/22px ${({ theme }) => theme.reading};
   color: ${({ theme }) => theme.ink};
@@ -120,6 +125,7 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
         </Crumbs>
       )}
       <Title>{topic.label}</Title>
+      {topic.children.length > 0 && topic.summary && <Summary>{topic.summary}</Summary>}
       <NoteField key={topic.id} topic={topic} actions={actions} />
       <Facts>
         <span>

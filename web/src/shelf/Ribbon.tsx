@@ -44,7 +44,6 @@ export function Ribbon({ source, onOpen }: { source: Source; onOpen: OpenSource 
     open(Math.floor(((event.clientX - bounds.left) / bounds.width) * source.length));
   };
   return (
-    // biome-ignore lint/a11y/useKeyWithClickEvents: gaps are buttons, and the name opens the source
     <Bar onClick={click}>
       {source.ribbon
         .filter((stretch) => stretch.branch !== NOWHERE)

@@ -30,7 +30,7 @@ public final class Grouping {
       children.add(ofOne(child, mostBelow, mostBelow));
     }
     List<Part> own =
-        part.ownEnd() > part.from() || part.children().isEmpty()
+        part.ownEnd() > part.from() || part.children().isEmpty() || part.title() != null
             ? List.of(
                 new Part(
                     part.text(), part.from(), part.ownEnd(), part.title(), part.start(), List.of()))
@@ -89,7 +89,7 @@ public final class Grouping {
     if (levels <= 0 || words < DIVISIBLE_WORDS) {
       return new Group(commonHeading(parts), parts, List.of());
     }
-    int count = Math.min(most, Math.max(2, (cluster.size() * 2 + 2) / 3));
+    int count = Math.min(most, Math.max(2, (cluster.size() + 2) / 2));
     List<Group> children = new ArrayList<>();
     for (List<Integer> child : merged(leaves, vectors, sections, cluster, count)) {
       children.add(below(leaves, vectors, sections, child, most, levels - 1));

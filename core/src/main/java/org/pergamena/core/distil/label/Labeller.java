@@ -32,7 +32,6 @@ public final class Labeller {
   private final Map<String, Integer> everywhere = new HashMap<>();
   private final Casing casing;
   private final Set<String> used = new HashSet<>();
-  private final Set<String> headings = new HashSet<>();
   private final boolean uniqueHeadings;
   private double words;
 
@@ -58,8 +57,7 @@ public final class Labeller {
   public String label(Group group, String above) {
     if (group.heading() != null) {
       String heading = plain(group.heading());
-      if (headings.add(heading) || !uniqueHeadings) {
-        used.add(key(heading));
+      if (used.add(key(heading)) || !uniqueHeadings) {
         return heading;
       }
     }

@@ -30,6 +30,11 @@ public record Part(Analysed text, int from, int to, String title, int start, Lis
     return new Part(text, from, to, title, start, newChildren);
   }
 
+  /** The same part with its text beginning earlier, at a heading above its own. */
+  private Part beginningAt(int newStart) {
+    return new Part(text, from, to, title, newStart, children);
+  }
+
   /** Number of words, the children's included. */
   public int words() {
     return text.words(from, to);
@@ -70,6 +75,9 @@ public record Part(Analysed text, int from, int to, String title, int start, Lis
       leaves.add(new Part(text, from, ownEnd(), title, start, List.of()));
     }
     children.forEach(child -> leaves.addAll(child.leaves()));
+    if (ownEnd() == from && title != null) {
+      leaves.set(0, leaves.get(0).beginningAt(start));
+    }
     return leaves;
   }
 }
