@@ -12,6 +12,7 @@ import java.util.TreeMap;
 final class RunningHeads {
   private static final int EDGE_LINES = 2;
   private static final int LEAST_PAGES = 3;
+  private static final double MARGIN = 0.12;
 
   private RunningHeads() {}
 
@@ -32,10 +33,13 @@ final class RunningHeads {
 
   /** What stands alone on the page's edge and is nothing but its number. */
   static boolean isNumber(Line line) {
-    boolean outer = line.y() < line.pageHeight() * 0.1 || line.y() > line.pageHeight() * 0.9;
-    return outer
+    return outer(line)
         && line.text()
             .matches("(?i)(page |p\\. ?)?[\\divxlc]+( (of|/) \\d+)?|[-\u2013] ?\\d+ ?[-\u2013]");
+  }
+
+  private static boolean outer(Line line) {
+    return line.y() < line.pageHeight() * MARGIN || line.y() > line.pageHeight() * (1 - MARGIN);
   }
 
   private static Set<Line> edges(List<Line> lines) {
@@ -46,6 +50,7 @@ final class RunningHeads {
       List<Line> sorted = page.stream().sorted((a, b) -> Float.compare(a.y(), b.y())).toList();
       edges.addAll(sorted.subList(0, Math.min(EDGE_LINES, sorted.size())));
       edges.addAll(sorted.subList(Math.max(0, sorted.size() - EDGE_LINES), sorted.size()));
+      edges.removeIf(line -> !outer(line));
     }
     return edges;
   }

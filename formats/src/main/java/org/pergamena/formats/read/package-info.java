@@ -1,4 +1,2 @@
-/**
- * The front door for reading: bytes and a file name in, a source text or one clear sentence out.
- */
+/** What reading gives: the kind of file, its text, or why it cannot be read. */
 package org.pergamena.formats.read;

@@ -1,5 +1,7 @@
 package org.pergamena.formats.text;
 
+import com.ibm.icu.text.CharsetDetector;
+import com.ibm.icu.text.CharsetMatch;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
@@ -8,7 +10,6 @@ import java.nio.charset.IllegalCharsetNameException;
 import java.nio.charset.StandardCharsets;
 import java.nio.charset.UnsupportedCharsetException;
 import java.util.Optional;
-import org.mozilla.universalchardet.UniversalDetector;
 
 /** Turns bytes into text, finding out their encoding. */
 public final class Decoding {
@@ -48,12 +49,9 @@ public final class Decoding {
   }
 
   private static Charset detected(byte[] bytes) {
-    UniversalDetector detector = new UniversalDetector();
-    detector.handleData(bytes);
-    detector.dataEnd();
-    String name = detector.getDetectedCharset();
+    CharsetMatch match = new CharsetDetector().setText(bytes).detect();
     try {
-      return name == null ? Charset.forName("windows-1252") : Charset.forName(name);
+      return match == null ? Charset.forName("windows-1252") : Charset.forName(match.getName());
     } catch (IllegalCharsetNameException | UnsupportedCharsetException e) {
       return Charset.forName("windows-1252");
     }

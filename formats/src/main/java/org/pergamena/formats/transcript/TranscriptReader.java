@@ -1,5 +1,6 @@
 package org.pergamena.formats.transcript;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.regex.Pattern;
@@ -18,6 +19,7 @@ public final class TranscriptReader {
   private static final long PAUSE_MS = 2500;
   private static final int LONG = 700;
   private static final int LONGEST = 1100;
+  private static final int ROLLING = 3;
 
   private TranscriptReader() {}
 
@@ -40,9 +42,11 @@ public final class TranscriptReader {
     }
     SourceTextBuilder source = new SourceTextBuilder();
     Cue last = null;
+    String shown = "";
     int start = 0;
     for (Cue cue : cues) {
-      String words = last == null ? cue.words() : withoutRepeat(last.words(), cue.words());
+      String words = withoutRepeat(shown, cue.words());
+      shown = cue.words().isEmpty() ? shown : cue.words();
       if (words.isEmpty()) {
         continue;
       }
@@ -59,12 +63,24 @@ public final class TranscriptReader {
     return source.close(Block.Kind.SPEECH, 0, start).build();
   }
 
-  /** What a cue says beyond the line before, which rolling captions show again. */
+  /**
+   * What a cue says beyond the one before, of which rolling captions show the end again: all of it,
+   * or its last words if they are {@value #ROLLING} or more.
+   */
   private static String withoutRepeat(String before, String words) {
-    if (words.equals(before)) {
+    if (before.equals(words) || before.endsWith(" " + words)) {
       return "";
     }
-    return words.startsWith(before + " ") ? words.substring(before.length()).strip() : words;
+    String[] old = before.split(" ");
+    String[] now = words.split(" ");
+    for (int length = Math.min(old.length, now.length); length > 0; length--) {
+      List<String> end = Arrays.asList(old).subList(old.length - length, old.length);
+      List<String> start = Arrays.asList(now).subList(0, length);
+      if (end.equals(start) && (length >= ROLLING || length == old.length)) {
+        return String.join(" ", Arrays.asList(now).subList(length, now.length));
+      }
+    }
+    return words;
   }
 
   private static boolean parts(int length, Cue last, Cue next) {

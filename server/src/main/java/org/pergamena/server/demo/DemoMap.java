@@ -17,7 +17,7 @@ import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
-import org.pergamena.formats.read.SourceReader;
+import org.pergamena.formats.SourceReader;
 import org.pergamena.formats.read.UnreadableException;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.sources.Sources;

@@ -8,7 +8,10 @@ import java.util.stream.Collectors;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
 
-/** Finds the noun phrases of a sentence: adjectives, nouns and names that end in a noun or name. */
+/**
+ * Finds the noun phrases of a sentence: adjectives, participles, nouns and names that end in a noun
+ * or name.
+ */
 final class Phrases {
   private static final int LONGEST = 4;
 
@@ -49,7 +52,12 @@ final class Phrases {
   private static boolean inside(Token token) {
     return token.content()
         && token.surface().length() > 2 | token.tag().equals("PROPN")
-        && (token.noun() || token.tag().equals("ADJ"));
+        && (token.noun() || token.tag().equals("ADJ") || participle(token));
+  }
+
+  /** As in <em>wading birds</em>. */
+  private static boolean participle(Token token) {
+    return token.tag().equals("VERB") && token.surface().endsWith("ing");
   }
 
   private static Phrase phrase(List<Token> tokens) {

@@ -1,4 +1,4 @@
-package org.pergamena.formats.read;
+package org.pergamena.formats;
 
 import java.util.Locale;
 import java.util.Map;
@@ -6,6 +6,9 @@ import java.util.function.DoubleConsumer;
 import org.apache.tika.Tika;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.formats.pdf.PdfReader;
+import org.pergamena.formats.read.ReadSource;
+import org.pergamena.formats.read.SourceKind;
+import org.pergamena.formats.read.UnreadableException;
 import org.pergamena.formats.text.Decoding;
 import org.pergamena.formats.text.MarkdownReader;
 import org.pergamena.formats.text.PlainTextReader;

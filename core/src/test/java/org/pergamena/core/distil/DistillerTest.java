@@ -1,0 +1,176 @@
+package org.pergamena.core.distil;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import org.junit.jupiter.api.Test;
+import org.pergamena.core.analysis.Coverage;
+import org.pergamena.core.analysis.Support;
+import org.pergamena.core.distil.text.StopWords;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
+
+class DistillerTest {
+  @Test
+  void headings_are_the_backbone_of_a_source_that_has_them() {
+    TopicMap map = Texts.map(DistilOptions.DEFAULT, Texts.headed("article"));
+    assertThat(map.root().label()).isEqualTo("The marsh at Ferrow");
+    assertThat(map.children(map.root()))
+        .extracting(Topic::label)
+        .containsExactly("Why the wall was breached", "Wings over the water", "What the mud keeps");
+    assertThat(map.children(map.children(map.root()).get(1)))
+        .extracting(Topic::label)
+        .containsExactly("Terns");
+  }
+
+  @Test
+  void text_without_headings_is_cut_where_its_subject_changes() {
+    Source source = Texts.plain("plain");
+    TopicMap map = Texts.map(new DistilOptions(1, 3), source);
+    List<Topic> mains = map.children(map.root());
+    assertThat(mains).hasSize(3);
+    String text = source.text().text();
+    assertThat(text.substring(mains.get(1).extent().get(0).span().start()))
+        .startsWith("Wading birds came back");
+    assertThat(text.substring(mains.get(2).extent().get(0).span().start()))
+        .startsWith("Mud that settles");
+    assertThat(mains.get(0).label().toLowerCase(Locale.ROOT)).containsAnyOf("wall", "stone");
+    assertThat(mains.get(1).label().toLowerCase(Locale.ROOT)).containsAnyOf("birds", "redshank");
+    assertThat(mains.get(2).label().toLowerCase(Locale.ROOT)).contains("carbon");
+  }
+
+  @Test
+  void speech_without_marks_is_cut_too_and_quoted_by_whole_cues() {
+    Source source = Texts.spoken("talk");
+    TopicMap map = Texts.map(new DistilOptions(1, 3), source);
+    assertThat(map.children(map.root())).hasSize(3);
+    Set<Integer> starts = new HashSet<>();
+    source.text().cues().forEach(cue -> starts.add(cue.start()));
+    assertThat(evidence(map)).allMatch(e -> starts.contains(e.passage().start()));
+  }
+
+  @Test
+  void what_two_sources_both_treat_is_one_topic_with_passages_of_both() {
+    Source article = Texts.headed("article");
+    Source talk = Texts.plain("talk");
+    TopicMap map = Texts.map(new DistilOptions(2, 0), article, talk);
+    var supports = Support.of(map);
+    assertThat(map.children(map.root()))
+        .anyMatch(
+            topic ->
+                topic.label().toLowerCase(Locale.ROOT).contains("carbon")
+                        | topic.label().contains("mud")
+                    && supports.get(topic.id()).sources().size() == 2);
+  }
+
+  @Test
+  void every_quote_equals_the_text_at_its_offsets_and_every_leaf_has_one_to_six() {
+    for (Source source : List.of(Texts.headed("a"), Texts.plain("b"), Texts.spoken("c"))) {
+      TopicMap map = Texts.map(DistilOptions.DEFAULT, source);
+      for (Evidence e : evidence(map)) {
+        assertThat(source.text().text().substring(e.passage().start(), e.passage().end()))
+            .isEqualTo(e.passage().exact());
+        assertThat(e.strength()).isBetween(0.0, 1.0);
+      }
+      assertThat(map.preorder())
+          .filteredOn(topic -> topic.children().isEmpty())
+          .allMatch(topic -> topic.evidence().size() >= 1 && topic.evidence().size() <= 6);
+    }
+  }
+
+  @Test
+  void labels_are_short_unique_and_begin_and_end_with_words_that_say_something() {
+    TopicMap map = Texts.map(DistilOptions.DEFAULT, Texts.plain("a"), Texts.spoken("b"));
+    List<String> labels = map.preorder().stream().map(Topic::label).toList();
+    assertThat(labels).doesNotHaveDuplicates();
+    for (String label : labels) {
+      String[] words = label.split(" ");
+      assertThat(words.length).as(label).isBetween(1, 6);
+      assertThat(StopWords.has(words[0]) || StopWords.has(words[words.length - 1]))
+          .as(label)
+          .isFalse();
+      assertThat(Character.isUpperCase(label.charAt(0))).as(label).isTrue();
+    }
+  }
+
+  @Test
+  void levels_and_branches_are_kept_to() {
+    for (int levels = 1; levels <= DistilOptions.MOST_LEVELS; levels++) {
+      TopicMap map = Texts.map(new DistilOptions(levels, 2), Texts.headed("a"), Texts.plain("b"));
+      int most = levels;
+      assertThat(map.preorder())
+          .allMatch(topic -> map.level(topic) <= most && topic.children().size() <= 2);
+    }
+    assertThatThrownBy(() -> new DistilOptions(6, 0)).hasMessageContaining("between 1 and 5");
+    assertThatThrownBy(() -> new DistilOptions(3, 13)).hasMessageContaining("between 2 and 12");
+  }
+
+  @Test
+  void the_extents_account_for_nearly_all_of_the_text() {
+    Source source = Texts.plain("a");
+    TopicMap map = Texts.map(DistilOptions.DEFAULT, source);
+    assertThat(Coverage.of(map, List.of(source)).get(source.id()).share()).isGreaterThan(0.99);
+  }
+
+  @Test
+  void a_few_words_before_the_first_heading_are_left_out_and_it_says_so() {
+    Source headed = Texts.headed("a");
+    String byline = "By somebody, spring.\n\n";
+    SourceText text = headed.text();
+    Source source = new Source(headed.id(), "a", MovedText.by(byline, text));
+    Distilled distilled = Texts.distilled(DistilOptions.DEFAULT, source);
+    assertThat(distilled.leftOut())
+        .extracting(Distilled.LeftOut::reason)
+        .containsExactly(Distilled.LeftOut.Reason.FRONT_MATTER);
+  }
+
+  @Test
+  void the_same_sources_give_the_same_map_each_time() {
+    TopicMap first = Texts.map(DistilOptions.DEFAULT, Texts.headed("a"), Texts.plain("b"));
+    for (int i = 0; i < 3; i++) {
+      assertThat(Texts.map(DistilOptions.DEFAULT, Texts.headed("a"), Texts.plain("b")))
+          .isEqualTo(first);
+    }
+  }
+
+  @Test
+  void little_text_gives_a_small_map_and_no_text_a_sentence() {
+    Source tiny = new Source(new UUID(0, 1), "note", SourceText.plain("The wall is old."));
+    TopicMap map = Texts.map(DistilOptions.DEFAULT, tiny);
+    assertThat(map.size()).isEqualTo(1);
+    assertThat(map.root().evidence()).hasSize(1);
+    Source empty = new Source(new UUID(0, 2), "empty", SourceText.plain("..."));
+    assertThatThrownBy(
+            () -> Texts.map(DistilOptions.DEFAULT, new Source(empty.id(), "e", MovedText.none())))
+        .hasMessageContaining("no words");
+  }
+
+  @Test
+  void distilling_is_told_of_its_steps_and_can_be_stopped() {
+    List<String> steps = new ArrayList<>();
+    var texts = List.of(TextAnalyser.analyse(Texts.plain("a")));
+    new Distiller(texts, DistilOptions.DEFAULT, (step, share) -> steps.add(step)).distil();
+    assertThat(new HashSet<>(steps)).hasSizeGreaterThanOrEqualTo(3);
+    Progress stop =
+        (step, share) -> {
+          throw new CancellationException();
+        };
+    assertThatThrownBy(() -> new Distiller(texts, DistilOptions.DEFAULT, stop).distil())
+        .isInstanceOf(CancellationException.class);
+  }
+
+  private static List<Evidence> evidence(TopicMap map) {
+    return map.preorder().stream().flatMap(topic -> topic.evidence().stream()).toList();
+  }
+}

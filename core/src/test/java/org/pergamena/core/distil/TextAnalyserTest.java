@@ -1,0 +1,55 @@
+package org.pergamena.core.distil;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.Bag;
+import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.distil.text.Token;
+
+class TextAnalyserTest {
+  @Test
+  void sentences_lie_exactly_where_they_stand() {
+    Analysed text = TextAnalyser.analyse(Texts.headed("a"));
+    assertThat(text.punctuated()).isTrue();
+    for (Sentence sentence : text.sentences()) {
+      String words =
+          text.source().text().text().substring(sentence.span().start(), sentence.span().end());
+      assertThat(words).endsWith(".").doesNotContain("\n");
+      for (Token token : sentence.tokens()) {
+        assertThat(text.source().text().text().substring(token.start(), token.end()))
+            .isEqualTo(token.surface());
+      }
+    }
+  }
+
+  @Test
+  void speech_without_marks_comes_in_stretches_of_a_sentences_length() {
+    Analysed text = TextAnalyser.analyse(Texts.spoken("b"));
+    assertThat(text.punctuated()).isFalse();
+    assertThat(text.sentences()).allMatch(s -> s.words() <= 40);
+    assertThat(text.sentences().size()).isGreaterThan(10);
+  }
+
+  @Test
+  void stems_join_forms_and_stop_words_do_not_count() {
+    var tokens = TextAnalyser.tokens("The walls of the wall");
+    assertThat(tokens.get(1).stem()).isEqualTo(tokens.get(4).stem());
+    assertThat(tokens.stream().filter(Token::content)).hasSize(2);
+  }
+
+  @Test
+  void bags_are_alike_by_the_words_they_share() {
+    Bag a = new Bag();
+    a.add("wall", 2);
+    a.add("tide", 1);
+    Bag b = new Bag();
+    b.add("wall", 1);
+    assertThat(a.cosine(b)).isBetween(0.8, 0.9);
+    assertThat(a.cosine(new Bag())).isZero();
+    Bag unit = a.normalised(stem -> 1);
+    assertThat(unit.dot(unit)).isCloseTo(1, org.assertj.core.data.Offset.offset(1e-9));
+  }
+}

@@ -1,0 +1,60 @@
+package org.pergamena.core.outline;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Maps;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Block;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.SourceTextBuilder;
+
+class MarkdownOutlineTest {
+  private static final Source SURVEY = new Source(Maps.id("survey"), "Survey *report*", text());
+
+  private static SourceText text() {
+    SourceTextBuilder builder = new SourceTextBuilder();
+    builder.block(Block.Kind.PARAGRAPH, 0, "The wall\nwas old.");
+    return builder.page(0, 1, "41").build();
+  }
+
+  @Test
+  void headings_lists_notes_and_footnotes() {
+    TopicMap map = Maps.with(Maps.marsh(), "age", "stone");
+    map =
+        Maps.filled(
+            map, "stone", List.of(Maps.evidence("e", SURVEY, "The wall\nwas old.")), List.of());
+    map = map.apply(new Change.Annotate(Maps.id("wall"), "Look *again*.\n\n1. Then")).map();
+    assertThat(MarkdownOutline.write(map, List.of(SURVEY)))
+        .isEqualTo(
+            """
+            # root
+
+            ## wall
+
+            Look \\*again\\*.
+
+            1\\. Then
+
+            ### age
+
+            - stone[^1]
+
+            ### squeeze
+
+            ## creeks
+
+            ### fish
+
+            [^1]: \u201cThe wall was old.\u201d \u2014 Survey \\*report\\*, p. 41
+            """);
+  }
+
+  @Test
+  void a_map_without_evidence_has_no_footnotes() {
+    assertThat(MarkdownOutline.write(Maps.root("Alone"), List.of())).isEqualTo("# Alone\n");
+  }
+}

@@ -1,0 +1,57 @@
+package org.pergamena.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Passage;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.Span;
+import org.pergamena.formats.json.MapJson;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class MapJsonTest {
+  @Test
+  void a_map_is_written_with_offsets_and_only_the_locators_that_there_are() {
+    Source source =
+        new Source(new UUID(0, 1), "note.txt", SourceText.plain("\uD834\uDD1E The wall."));
+    Span span = new Span(3, 12);
+    Topic root =
+        new Topic(
+            new UUID(0, 2),
+            null,
+            List.of(),
+            "Wall",
+            "",
+            "The wall.",
+            List.of(
+                new Evidence(
+                    new UUID(0, 3),
+                    Passage.of(source, span),
+                    Stance.SUPPORTS,
+                    Origin.DISTILLED,
+                    0.5)),
+            List.of(new Extent(source.id(), span)));
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    MapJson.write(TopicMap.rootedAt(root), List.of(source), out);
+    JsonNode json = JsonMapper.builder().build().readTree(out.toByteArray());
+    assertThat(json.at("/sources/0/name").asString()).isEqualTo("note.txt");
+    JsonNode topic = json.at("/topics/0");
+    assertThat(topic.get("parent").isNull()).isTrue();
+    assertThat(topic.at("/extent/0/start").asInt()).isEqualTo(3);
+    JsonNode passage = topic.at("/passages/0");
+    assertThat(passage.get("exact").asString()).isEqualTo("The wall.");
+    assertThat(passage.has("page")).isFalse();
+    assertThat(passage.has("startMs")).isFalse();
+  }
+}

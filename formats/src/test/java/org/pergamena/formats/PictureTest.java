@@ -1,0 +1,116 @@
+package org.pergamena.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.pergamena.core.layout.BraceLayout;
+import org.pergamena.core.layout.Scene;
+import org.pergamena.core.layout.TextStyle;
+import org.pergamena.core.layout.TopicLook;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.formats.fonts.FontMeasurer;
+import org.pergamena.formats.picture.PngPicture;
+import org.pergamena.formats.picture.Theme;
+
+class PictureTest {
+  private static final FontMeasurer MEASURER = new FontMeasurer();
+
+  private static Scene scene(int children) {
+    List<Topic> topics = new ArrayList<>();
+    List<UUID> ids = new ArrayList<>();
+    for (int i = 1; i <= children; i++) {
+      ids.add(new UUID(0, i));
+    }
+    UUID root = new UUID(1, 0);
+    topics.add(new Topic(root, null, ids, "Marsh", "", "", List.of(), List.of()));
+    ids.forEach(
+        id -> topics.add(new Topic(id, root, List.of(), "Topic", "", "", List.of(), List.of())));
+    return new BraceLayout(MEASURER)
+        .lay(TopicMap.of(topics), Set.of(), t -> new TopicLook("1", List.of(0, 1), ""));
+  }
+
+  private static BufferedImage drawn(PngPicture picture) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    picture.write(Theme.LIGHT, out);
+    return ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
+  }
+
+  @Test
+  void a_picture_has_the_size_that_it_said() throws IOException {
+    Scene scene = scene(4);
+    for (int scale : new int[] {1, 3}) {
+      PngPicture picture = PngPicture.of(scene, scale);
+      BufferedImage image = drawn(picture);
+      assertThat(image.getWidth())
+          .isEqualTo(picture.width())
+          .isEqualTo((int) scene.width() * scale);
+      assertThat(image.getHeight()).isEqualTo(picture.height());
+    }
+  }
+
+  @Test
+  void labels_strokes_and_tallies_are_drawn_where_the_scene_has_them() throws IOException {
+    Scene scene = scene(4);
+    BufferedImage image = drawn(PngPicture.of(scene, 2));
+    Scene.PlacedTopic topic = scene.topics().get(1);
+    assertThat(inked(image, topic.box(), 2)).isPositive();
+    Scene.Mark mark = topic.marks().get(1);
+    int x = (int) ((mark.box().x() + mark.box().width() / 2) * 2);
+    int y = (int) ((mark.box().y() + mark.box().height() / 2) * 2);
+    assertThat(String.format("#%06X", image.getRGB(x, y) & 0xFFFFFF))
+        .isEqualTo(Theme.LIGHT.inks().get(1));
+  }
+
+  private static int inked(BufferedImage image, org.pergamena.core.layout.Box box, int scale) {
+    int ground = image.getRGB(0, 0);
+    int inked = 0;
+    for (int x = (int) box.x() * scale; x < box.right() * scale; x++) {
+      for (int y = (int) box.y() * scale; y < box.bottom() * scale; y++) {
+        inked += image.getRGB(x, y) == ground ? 0 : 1;
+      }
+    }
+    return inked;
+  }
+
+  @Test
+  void bands_join_without_a_seam() throws IOException {
+    Scene scene = scene(60);
+    BufferedImage large = drawn(PngPicture.of(scene, 8));
+    assertThat((long) large.getWidth() * large.getHeight())
+        .as("several bands")
+        .isGreaterThan(8_000_000);
+    for (Scene.PlacedTopic topic : scene.topics()) {
+      assertThat(inked(large, topic.box(), 8)).as(topic.toString()).isPositive();
+    }
+  }
+
+  @Test
+  void a_picture_too_large_or_of_no_scale_is_refused_with_a_sentence() {
+    Scene huge = new Scene(100_000, 100_000, List.of());
+    assertThatThrownBy(() -> PngPicture.of(huge, 8)).hasMessageContaining("smaller scale");
+    assertThatThrownBy(() -> PngPicture.of(scene(1), 9)).hasMessageContaining("between 1 and 8");
+  }
+
+  @Test
+  void widths_are_those_of_the_shipped_faces() {
+    TextStyle small = new TextStyle(TextStyle.Face.READING, 10);
+    TextStyle large = new TextStyle(TextStyle.Face.READING, 20);
+    double width = MEASURER.width("Saltmarsh", small);
+    assertThat(width).isBetween(40.0, 60.0);
+    assertThat(MEASURER.width("Saltmarsh", large))
+        .isCloseTo(2 * width, org.assertj.core.data.Offset.offset(0.5));
+    assertThat(MEASURER.width("", small)).isZero();
+    assertThat(MEASURER.width("mmm", small)).isGreaterThan(MEASURER.width("iii", small));
+  }
+}
