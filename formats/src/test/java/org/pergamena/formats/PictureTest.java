@@ -85,7 +85,7 @@ class PictureTest {
 
   @Test
   void bands_join_without_a_seam() throws IOException {
-    Scene scene = scene(60);
+    Scene scene = scene(24);
     BufferedImage large = drawn(PngPicture.of(scene, 8));
     assertThat((long) large.getWidth() * large.getHeight())
         .as("several bands")

@@ -31,21 +31,32 @@ public final class Decoding {
             || type.contains("zip")
             || type.contains("ooxml")
             || type.contains("msoffice");
-    return binary
-        ? Optional.empty()
-        : Optional.of(decode(bytes)).filter(Decoding::isText).map(Decoding::clean);
+    return binary ? Optional.empty() : decode(bytes).filter(Decoding::isText).map(Decoding::clean);
   }
 
-  private static String decode(byte[] bytes) {
+  private static Optional<String> decode(byte[] bytes) {
     try {
-      return StandardCharsets.UTF_8
-          .newDecoder()
-          .onMalformedInput(CodingErrorAction.REPORT)
-          .decode(ByteBuffer.wrap(bytes))
-          .toString();
+      return Optional.of(
+          StandardCharsets.UTF_8
+              .newDecoder()
+              .onMalformedInput(CodingErrorAction.REPORT)
+              .decode(ByteBuffer.wrap(bytes))
+              .toString());
     } catch (CharacterCodingException e) {
-      return new String(bytes, detected(bytes));
+      Charset charset = detected(bytes);
+      boolean wide = charset.name().startsWith("UTF-");
+      return wide || !manyControls(bytes)
+          ? Optional.of(new String(bytes, charset))
+          : Optional.empty();
     }
+  }
+
+  private static boolean manyControls(byte[] bytes) {
+    int controls = 0;
+    for (byte b : bytes) {
+      controls += b >= 0 && b < ' ' && b != '\t' && b != '\n' && b != '\r' && b != '\f' ? 1 : 0;
+    }
+    return controls > bytes.length * MOST_CONTROLS;
   }
 
   private static Charset detected(byte[] bytes) {
