@@ -14,6 +14,7 @@ import java.util.Optional;
 /** Turns bytes into text, finding out their encoding. */
 public final class Decoding {
   private static final double MOST_CONTROLS = 0.01;
+  private static final int LEAST_CONFIDENCE = 25;
 
   private Decoding() {}
 
@@ -62,7 +63,9 @@ public final class Decoding {
   private static Charset detected(byte[] bytes) {
     CharsetMatch match = new CharsetDetector().setText(bytes).detect();
     try {
-      return match == null ? Charset.forName("windows-1252") : Charset.forName(match.getName());
+      return match == null || match.getConfidence() < LEAST_CONFIDENCE
+          ? Charset.forName("windows-1252")
+          : Charset.forName(match.getName());
     } catch (IllegalCharsetNameException | UnsupportedCharsetException e) {
       return Charset.forName("windows-1252");
     }
