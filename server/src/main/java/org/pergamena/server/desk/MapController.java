@@ -2,7 +2,6 @@ package org.pergamena.server.desk;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -109,7 +108,7 @@ class MapController {
   Desk edit(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
-      @RequestBody @Valid @NotNull Edit edit) {
+      @RequestBody @Valid Edit edit) {
     return told(map, maps.change(visitor, map, now -> edits.change(map, now, edit)));
   }
 

@@ -1,12 +1,12 @@
 package org.pergamena.server.visitors;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -26,10 +26,12 @@ class SessionController {
   record Session(UUID visitor) {}
 
   @GetMapping("/api/session")
-  ResponseEntity<Session> session(
-      @AuthenticationPrincipal Object visitor, HttpServletRequest request) {
+  Session session(
+      @AuthenticationPrincipal Object visitor,
+      HttpServletRequest request,
+      HttpServletResponse response) {
     if (visitor instanceof UUID known) {
-      return ResponseEntity.ok(new Session(known));
+      return new Session(known);
     }
     UUID id = visitors.create();
     welcomes.forEach(welcome -> welcome.receive(id));
@@ -41,8 +43,7 @@ class SessionController {
             .path("/")
             .maxAge(Duration.ofDays(365))
             .build();
-    return ResponseEntity.ok()
-        .header(HttpHeaders.SET_COOKIE, cookie.toString())
-        .body(new Session(id));
+    response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
+    return new Session(id);
   }
 }

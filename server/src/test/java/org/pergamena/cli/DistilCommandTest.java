@@ -1,0 +1,92 @@
+package org.pergamena.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.pergamena.server.testing.Repository;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class DistilCommandTest {
+  private static final String DEMO = Repository.root().resolve("demo").toString() + "/";
+
+  private record Run(int code, String out, String err) {}
+
+  private static Run run(String... arguments) {
+    PrintStream out = System.out;
+    PrintStream err = System.err;
+    ByteArrayOutputStream printed = new ByteArrayOutputStream();
+    ByteArrayOutputStream complained = new ByteArrayOutputStream();
+    try {
+      System.setOut(new PrintStream(printed, true, StandardCharsets.UTF_8));
+      System.setErr(new PrintStream(complained, true, StandardCharsets.UTF_8));
+      int code = DistilCommand.run(arguments);
+      return new Run(
+          code,
+          printed.toString(StandardCharsets.UTF_8),
+          complained.toString(StandardCharsets.UTF_8));
+    } finally {
+      System.setOut(out);
+      System.setErr(err);
+    }
+  }
+
+  @Test
+  void json_has_sources_topics_extents_and_exact_passages() {
+    Run run = run("--json", DEMO + "survey-report.pdf", DEMO + "wardens-interview.vtt");
+    assertThat(run.code()).as(run.err()).isZero();
+    JsonNode json = JsonMapper.builder().build().readTree(run.out());
+    assertThat(json.at("/sources/0/name").asString()).isEqualTo("survey-report.pdf");
+    int passages = 0;
+    for (JsonNode topic : json.get("topics")) {
+      for (JsonNode passage : topic.get("passages")) {
+        JsonNode source =
+            json.get("sources")
+                .valueStream()
+                .filter(s -> s.get("id").equals(passage.get("source")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(
+                source
+                    .get("text")
+                    .asString()
+                    .substring(passage.get("start").asInt(), passage.get("end").asInt()))
+            .isEqualTo(passage.get("exact").asString());
+        assertThat(passage.has("page")).isEqualTo(source.get("name").asString().endsWith(".pdf"));
+        passages++;
+      }
+    }
+    assertThat(passages).isGreaterThan(20);
+    assertThat(run("--json", DEMO + "survey-report.pdf", DEMO + "wardens-interview.vtt").out())
+        .as("the same each time")
+        .isEqualTo(run.out());
+  }
+
+  @Test
+  void markdown_goes_to_the_file_that_is_named(@TempDir Path folder) throws IOException {
+    Path map = folder.resolve("map.md");
+    Run run = run(DEMO + "marsh-and-memory.md", "--levels", "1", "--branches", "3", "-o", "" + map);
+    assertThat(run.code()).as(run.err()).isZero();
+    assertThat(run.out()).isEmpty();
+    assertThat(Files.readString(map).lines().filter(line -> line.startsWith("## "))).hasSize(3);
+  }
+
+  @Test
+  void what_cannot_be_done_ends_with_2_and_a_sentence(@TempDir Path folder) throws IOException {
+    Path empty = Files.createFile(folder.resolve("empty.txt"));
+    assertThat(run("nowhere.txt"))
+        .isEqualTo(new Run(2, "", "nowhere.txt: there is no such file, or it may not be read.\n"));
+    assertThat(run("" + empty).err()).contains("empty.txt: The file is empty.");
+    assertThat(run(DEMO + "marsh-and-memory.md", "--levels", "7").err())
+        .contains("between 1 and 5");
+    assertThat(run().code()).isEqualTo(2);
+    assertThat(run("--colour", "x.txt").err()).contains("--colour");
+  }
+}

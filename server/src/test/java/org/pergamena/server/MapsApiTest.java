@@ -1,0 +1,201 @@
+package org.pergamena.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.pergamena.server.testing.TestApplication;
+import org.pergamena.server.testing.TestVisitor;
+import org.pergamena.server.testing.TestVisitor.Answer;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestApplication.class)
+class MapsApiTest {
+  private static Answer edit(TestVisitor visitor, UUID map, Map<String, Object> edit) {
+    return visitor.post("/api/maps/" + map + "/edits", edit);
+  }
+
+  private static UUID root(JsonNode desk) {
+    return UUID.fromString(desk.at("/topics/0/id").asString());
+  }
+
+  private static UUID add(TestVisitor visitor, UUID map, UUID parent, int index, String label) {
+    UUID topic = UUID.randomUUID();
+    Answer answer =
+        edit(
+            visitor,
+            map,
+            Map.of(
+                "type", "Add", "topic", topic, "parent", parent, "index", index, "label", label));
+    assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+    return topic;
+  }
+
+  private static List<String> outline(JsonNode desk) {
+    return desk.get("topics")
+        .valueStream()
+        .map(t -> (t.get("number").asString() + " " + t.get("label").asString()).strip())
+        .toList();
+  }
+
+  @Test
+  void every_visitor_has_a_demonstration_map_of_their_own(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode desk = visitor.desk(map);
+    assertThat(desk.at("/topics/0/label").asString())
+        .isEqualTo("Letting the sea back in at Ferrow");
+    assertThat(desk.get("sources")).hasSize(5);
+    assertThat(desk.get("topics").valueStream().map(t -> t.get("note").asString()))
+        .anyMatch(note -> note.startsWith("Savings claimed"));
+    TestVisitor other = visitor.other();
+    assertThat(other.firstMap()).isNotEqualTo(map);
+    assertThat(other.get("/api/maps/" + map).status()).isEqualTo(404);
+    assertThat(
+            edit(other, map, Map.of("type", "Rename", "topic", root(desk), "label", "x")).status())
+        .isEqualTo(404);
+    edit(visitor, map, Map.of("type", "Rename", "topic", root(desk), "label", "Mine"));
+    assertThat(other.desk(other.firstMap()).at("/topics/0/label").asString())
+        .isEqualTo("Letting the sea back in at Ferrow");
+  }
+
+  @Test
+  void edits_are_kept_undone_and_done_again(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID root = root(visitor.desk(map));
+    UUID wall = add(visitor, map, root, 0, "Wall");
+    UUID birds = add(visitor, map, root, 1, "Birds");
+    add(visitor, map, wall, 0, "Age");
+    edit(visitor, map, Map.of("type", "Rename", "topic", birds, "label", "Wading birds"));
+    edit(visitor, map, Map.of("type", "Note", "topic", birds, "note", "Counted monthly"));
+    edit(visitor, map, Map.of("type", "Move", "topic", wall, "parent", birds, "index", 0));
+    List<String> after = List.of("Untitled map", "1 Wading birds", "1.1 Wall", "1.1.1 Age");
+    assertThat(outline(visitor.desk(map))).isEqualTo(after);
+
+    for (int i = 0; i < 6; i++) {
+      assertThat(visitor.post("/api/maps/" + map + "/undo", null).status()).isEqualTo(200);
+    }
+    JsonNode undone = visitor.desk(map);
+    assertThat(outline(undone)).containsExactly("Untitled map");
+    assertThat(undone.get("canUndo").asBoolean()).isFalse();
+    assertThat(visitor.post("/api/maps/" + map + "/undo", null).problem())
+        .isEqualTo("There is nothing to undo.");
+    for (int i = 0; i < 6; i++) {
+      visitor.post("/api/maps/" + map + "/redo", null);
+    }
+    assertThat(outline(visitor.desk(map))).isEqualTo(after);
+    assertThat(visitor.desk(map).at("/topics/1/note").asString()).isEqualTo("Counted monthly");
+  }
+
+  @Test
+  void a_new_edit_after_an_undo_takes_the_place_of_what_could_be_redone(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID root = root(visitor.desk(map));
+    add(visitor, map, root, 0, "One");
+    visitor.post("/api/maps/" + map + "/undo", null);
+    add(visitor, map, root, 0, "Two");
+    JsonNode desk = visitor.desk(map);
+    assertThat(desk.get("canRedo").asBoolean()).isFalse();
+    visitor.post("/api/maps/" + map + "/undo", null);
+    visitor.post("/api/maps/" + map + "/redo", null);
+    assertThat(outline(visitor.desk(map))).containsExactly("Untitled map", "1 Two");
+  }
+
+  @Test
+  void removing_a_branch_with_passages_is_undone_whole(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode before = visitor.desk(map);
+    String main = before.at("/topics/0/children/0").asString();
+    edit(visitor, map, Map.of("type", "Remove", "topic", main));
+    assertThat(visitor.desk(map).get("topics").size()).isLessThan(before.get("topics").size());
+    JsonNode after = visitor.post("/api/maps/" + map + "/undo", null).json();
+    assertThat(after.get("topics")).isEqualTo(before.get("topics"));
+    assertThat(after.get("sources")).isEqualTo(before.get("sources"));
+  }
+
+  @Test
+  void words_are_linked_by_hand_and_unlinked(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode desk = visitor.desk(map);
+    JsonNode leaf =
+        desk.get("topics")
+            .valueStream()
+            .filter(t -> t.get("children").isEmpty())
+            .findFirst()
+            .orElseThrow();
+    String topic = leaf.get("id").asString();
+    String source = desk.at("/sources/3/id").asString();
+    String text =
+        visitor
+            .get("/api/maps/" + map + "/sources/" + source + "/text")
+            .json()
+            .get("text")
+            .asString();
+    int start = text.indexOf("The harbour master reported on the January storm");
+    Map<String, Object> link =
+        Map.of("type", "Link", "topic", topic, "source", source, "start", start, "end", start + 18);
+    assertThat(edit(visitor, map, link).status()).isEqualTo(200);
+    assertThat(edit(visitor, map, link).problem()).contains("already");
+    String passages = "/api/maps/" + map + "/topics/" + topic + "/passages";
+    JsonNode linked = visitor.get(passages).json();
+    JsonNode last = linked.get(linked.size() - 1);
+    assertThat(last.get("exact").asString()).isEqualTo("The harbour master");
+    assertThat(last.get("origin").asString()).isEqualTo("HAND_LINKED");
+    assertThat(
+            visitor.get("/api/maps/" + map + "/sources/" + source + "/marks").json().valueStream())
+        .anyMatch(mark -> mark.get("evidence").equals(last.get("evidence")));
+    edit(
+        visitor,
+        map,
+        Map.of("type", "Unlink", "topic", topic, "evidence", last.get("evidence").asString()));
+    assertThat(visitor.get(passages).json()).hasSize(linked.size() - 1);
+    assertThat(
+            edit(
+                    visitor,
+                    map,
+                    Map.of(
+                        "type", "Link", "topic", topic, "source", source, "start", 5, "end",
+                        9_999_999))
+                .problem())
+        .contains("does not lie in");
+  }
+
+  @Test
+  void an_edit_that_breaks_a_rule_is_refused_with_a_sentence(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID root = root(visitor.desk(map));
+    Answer removal = edit(visitor, map, Map.of("type", "Remove", "topic", root));
+    assertThat(removal.status()).isEqualTo(422);
+    assertThat(removal.headers().get("Content-Type")).startsWith("application/problem+json");
+    assertThat(removal.problem()).startsWith("The root carries");
+    assertThat(edit(visitor, map, Map.of("type", "Fly", "topic", root)).status()).isEqualTo(400);
+    assertThat(edit(visitor, map, Map.of("type", "Rename", "topic", root)).problem())
+        .contains("label");
+    assertThat(visitor.desk(map).get("revision").asInt()).isZero();
+  }
+
+  @Test
+  void branches_close_open_and_fit_a_window(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    String folds = "/api/maps/" + map + "/folds";
+    JsonNode mains = visitor.put(folds, Map.of("level", 1)).json();
+    int children = mains.at("/topics/0/children").size();
+    assertThat(mains.at("/scene/topics")).hasSize(children + 1);
+    JsonNode all = visitor.put(folds, Map.of("closed", List.of())).json();
+    assertThat(all.at("/scene/topics")).hasSize(all.get("topics").size());
+    JsonNode fitting = visitor.put(folds, Map.of("width", 1200, "height", 800)).json();
+    assertThat(fitting.at("/scene/height").asDouble()).isLessThanOrEqualTo(800);
+    assertThat(fitting.at("/scene/topics").size()).isGreaterThan(children + 1);
+    assertThat(fitting.get("revision")).isEqualTo(mains.get("revision"));
+  }
+
+  @Test
+  void a_map_is_deleted_with_all_that_belongs_to_it(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    assertThat(visitor.delete("/api/maps/" + map).status()).isEqualTo(204);
+    assertThat(visitor.get("/api/maps/" + map).status()).isEqualTo(404);
+    assertThat(visitor.get("/api/maps").json()).isEmpty();
+  }
+}

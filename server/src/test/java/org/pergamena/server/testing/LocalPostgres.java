@@ -1,0 +1,76 @@
+package org.pergamena.server.testing;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Map;
+
+/** A real PostgreSQL of the tests' own, started by the script that the start command uses too. */
+public final class LocalPostgres implements AutoCloseable {
+  private final Path folder;
+  private final String port;
+
+  private LocalPostgres(Path folder, String port) {
+    this.folder = folder;
+    this.port = port;
+  }
+
+  /** Starts an empty one. */
+  public static LocalPostgres start() {
+    try {
+      Path folder = Files.createTempDirectory("pergamena-test");
+      Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
+      return new LocalPostgres(folder, run("start", folder).strip());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** The settings by which the application finds it. */
+  public Map<String, String> environment() {
+    try {
+      return Map.of(
+          "PERGAMENA_DB_URL",
+          "jdbc:postgresql://127.0.0.1:" + port + "/pergamena",
+          "PERGAMENA_DB_PASSWORD",
+          Files.readString(folder.resolve("password")));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  @Override
+  public void close() {
+    run("stop", folder);
+    try {
+      new ProcessBuilder("rm", "-rf", folder.toString()).start().waitFor();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private static String run(String action, Path folder) {
+    try {
+      Path script = Repository.root().resolve("bin/postgres");
+      Process process =
+          new ProcessBuilder(script.toString(), action, folder.toString())
+              .redirectError(ProcessBuilder.Redirect.INHERIT)
+              .start();
+      String printed = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+      if (process.waitFor() != 0) {
+        throw new IllegalStateException("bin/postgres " + action + " failed");
+      }
+      return printed;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,165 @@
+package org.pergamena.server.testing;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Predicate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Somebody who uses the application over HTTP, with cookies of their own. */
+public final class TestVisitor {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private final String address;
+  private final CookieManager cookies = new CookieManager();
+  private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+  /** Comes to the page for the first time. */
+  public TestVisitor(String address) {
+    this.address = address;
+    send("GET", "/api/session", null, null);
+  }
+
+  /** Another visitor of the same application. */
+  public TestVisitor other() {
+    return new TestVisitor(address);
+  }
+
+  /** An answer. */
+  public record Answer(int status, Map<String, String> headers, byte[] bytes) {
+    /** The body as text. */
+    public String text() {
+      return new String(bytes, StandardCharsets.UTF_8);
+    }
+
+    /** The body as JSON. */
+    public JsonNode json() {
+      return JSON.readTree(bytes);
+    }
+
+    /** The sentence of a problem. */
+    public String problem() {
+      return json().path("detail").asString();
+    }
+  }
+
+  /** Asks for something. */
+  public Answer get(String path) {
+    return send("GET", path, null, null);
+  }
+
+  /** Sends JSON. */
+  public Answer post(String path, Object body) {
+    return send(
+        "POST", path, body == null ? null : JSON.writeValueAsBytes(body), "application/json");
+  }
+
+  /** Replaces something by JSON. */
+  public Answer put(String path, Object body) {
+    return send("PUT", path, JSON.writeValueAsBytes(body), "application/json");
+  }
+
+  /** Deletes something. */
+  public Answer delete(String path) {
+    return send("DELETE", path, null, null);
+  }
+
+  /** Uploads a file to a map; gives the source's identity. */
+  public Answer upload(UUID map, String name, byte[] bytes) {
+    String boundary = "b" + UUID.randomUUID();
+    byte[] head =
+        ("--"
+                + boundary
+                + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\""
+                + name
+                + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+            .getBytes(StandardCharsets.UTF_8);
+    byte[] tail = ("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8);
+    byte[] body = new byte[head.length + bytes.length + tail.length];
+    System.arraycopy(head, 0, body, 0, head.length);
+    System.arraycopy(bytes, 0, body, head.length, bytes.length);
+    System.arraycopy(tail, 0, body, head.length + bytes.length, tail.length);
+    return send(
+        "POST", "/api/maps/" + map + "/sources", body, "multipart/form-data; boundary=" + boundary);
+  }
+
+  /** The first of the visitor's maps. */
+  public UUID firstMap() {
+    return UUID.fromString(get("/api/maps").json().get(0).get("id").asString());
+  }
+
+  /** Makes a new map. */
+  public UUID newMap() {
+    return UUID.fromString(post("/api/maps", null).json().get("id").asString());
+  }
+
+  /** The desk of a map. */
+  public JsonNode desk(UUID map) {
+    return get("/api/maps/" + map).json();
+  }
+
+  /** Waits until the desk is as it should be. */
+  public JsonNode deskWhen(UUID map, Predicate<JsonNode> wanted) {
+    long end = System.nanoTime() + Duration.ofSeconds(30).toNanos();
+    JsonNode desk = desk(map);
+    while (!wanted.test(desk)) {
+      if (System.nanoTime() > end) {
+        throw new AssertionError("the desk never became as it should: " + desk.toPrettyString());
+      }
+      pause();
+      desk = desk(map);
+    }
+    return desk;
+  }
+
+  /** The address of a page of this application. */
+  public String address() {
+    return address;
+  }
+
+  private static void pause() {
+    try {
+      Thread.sleep(50);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private Answer send(String method, String path, byte[] body, String type) {
+    BodyPublisher publisher =
+        body == null ? BodyPublishers.noBody() : BodyPublishers.ofByteArray(body);
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(address + path)).method(method, publisher);
+    if (type != null) {
+      request.header("Content-Type", type);
+    }
+    cookies.getCookieStore().getCookies().stream()
+        .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+        .map(HttpCookie::getValue)
+        .forEach(token -> request.header("X-XSRF-TOKEN", token));
+    try {
+      HttpResponse<byte[]> response =
+          client.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+      Map<String, String> headers = new java.util.TreeMap<>(String.CASE_INSENSITIVE_ORDER);
+      response.headers().map().forEach((name, values) -> headers.put(name, values.get(0)));
+      return new Answer(response.statusCode(), headers, response.body());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+}
