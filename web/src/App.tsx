@@ -62,6 +62,7 @@ export function App() {
   const header = {
     maps: maps.data ?? [],
     current: map,
+    ready: session.isSuccess,
     onOpen: open,
     onNew: create,
     onDelete: () => setDeleting(true),

@@ -25,16 +25,16 @@ export function useDesk(mapId: string) {
     source.addEventListener("news", (event) => {
       const news: News = JSON.parse(event.data);
       const desk = client.getQueryData<Desk>(["desk", mapId]);
-      if (!desk) {
-        return;
-      }
-      const finished = desk.jobs.some(
-        (old) =>
-          (old.state === "RUNNING" || old.state === "WAITING") &&
-          !news.jobs.some((job) => job.id === old.id && job.state === old.state),
+      const known = new Map(desk?.jobs.map((job) => [job.id, job.state]));
+      const ended = news.jobs.some(
+        (job) =>
+          job.state !== "RUNNING" && job.state !== "WAITING" && known.get(job.id) !== job.state,
       );
-      client.setQueryData<Desk>(["desk", mapId], { ...desk, jobs: news.jobs });
-      if (finished || (news.revision > desk.revision && client.isMutating() === 0)) {
+      if (desk) {
+        client.setQueryData<Desk>(["desk", mapId], { ...desk, jobs: news.jobs });
+      }
+      const changed = !desk || news.revision > desk.revision;
+      if (ended || (changed && client.isMutating() === 0)) {
         client.invalidateQueries({ queryKey: ["desk", mapId] });
       }
     });

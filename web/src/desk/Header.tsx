@@ -61,6 +61,7 @@ type HeaderProps = {
   title: string;
   maps: MapSummary[];
   current: string | null;
+  ready: boolean;
   onOpen: (map: string) => void;
   onNew: () => void;
   onDelete: () => void;
@@ -69,7 +70,7 @@ type HeaderProps = {
 
 /** The head of the desk: which map this is, other maps, and what to do with it. */
 export function Header(props: HeaderProps) {
-  const { title, maps, current, onOpen, onNew, onDelete, onExport } = props;
+  const { title, maps, current, ready, onOpen, onNew, onDelete, onExport } = props;
   const act = (key: React.Key) => {
     if (key === "new") {
       onNew();
@@ -103,7 +104,9 @@ export function Header(props: HeaderProps) {
         </Popover>
       </MenuTrigger>
       <Space />
-      <Button onPress={onNew}>New map</Button>
+      <Button isDisabled={!ready} onPress={onNew}>
+        New map
+      </Button>
       {onExport && (
         <Button $strong onPress={onExport}>
           Export

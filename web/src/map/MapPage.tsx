@@ -133,7 +133,7 @@ export function MapPage({ tree, actions, selected, onSelect, onLeave, onKeys }: 
         }
       }}
     >
-      <Stage ref={stage}>
+      <Stage ref={stage} style={{ visibility: tree.desk.folded ? "visible" : "hidden" }}>
         <svg
           ref={svg}
           role="tree"

@@ -15,6 +15,7 @@ import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.sources.Sources;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Puts together what the desk shows. */
@@ -32,7 +33,8 @@ class Desks {
     this.drawing = drawing;
   }
 
-  @Transactional(readOnly = true)
+  /** The desk of a map, all of it from one moment. */
+  @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
   public Desk desk(Maps.Current current) {
     TopicMap map = current.map();
     List<Sources.Entry> entries = sources.of(current.id());

@@ -1,0 +1,103 @@
+package org.pergamena.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.extension.AfterEachCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+
+/** Gives each test a newcomer's desk in headless Chromium, on one running application. */
+final class Browsing implements ParameterResolver, AfterEachCallback {
+  private static final ExtensionContext.Namespace SPACE =
+      ExtensionContext.Namespace.create(Browsing.class);
+
+  private record Running(ServedApplication application, Playwright playwright, Browser browser)
+      implements AutoCloseable {
+    static Running start() {
+      Playwright playwright =
+          Playwright.create(
+              new Playwright.CreateOptions()
+                  .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+      Browser browser =
+          playwright
+              .chromium()
+              .launch(
+                  new BrowserType.LaunchOptions()
+                      .setExecutablePath(Path.of("/usr/bin/chromium"))
+                      .setArgs(
+                          List.of(
+                              "--no-sandbox",
+                              "--disable-gpu",
+                              "--disable-quic",
+                              "--no-first-run",
+                              "--disable-background-networking",
+                              "--disable-component-update",
+                              "--disable-sync")));
+      return new Running(new ServedApplication(), playwright, browser);
+    }
+
+    @Override
+    public void close() {
+      browser.close();
+      playwright.close();
+      application.close();
+    }
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+    Class<?> type = parameter.getParameter().getType();
+    return type == DeskPage.class || type == ServedApplication.class;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+    Running running =
+        context
+            .getRoot()
+            .getStore(SPACE)
+            .getOrComputeIfAbsent("running", key -> Running.start(), Running.class);
+    if (parameter.getParameter().getType() == ServedApplication.class) {
+      return running.application();
+    }
+    BrowserContext visitor =
+        running
+            .browser()
+            .newContext(
+                new Browser.NewContextOptions()
+                    .setViewportSize(1280, 800)
+                    .setAcceptDownloads(true));
+    visitor.setDefaultTimeout(15_000);
+    Page page = visitor.newPage();
+    List<String> troubles = new ArrayList<>();
+    page.onPageError(troubles::add);
+    page.onRequest(
+        request -> {
+          if (!request.url().startsWith(running.application().address())
+              && !request.url().startsWith("blob:")
+              && !request.url().startsWith("data:")) {
+            troubles.add("a request to another host: " + request.url());
+          }
+        });
+    context.getStore(SPACE).put("visitor" + System.identityHashCode(visitor), visitor);
+    context.getStore(SPACE).put("troubles", troubles);
+    return new DeskPage(page, running.application().address());
+  }
+
+  @Override
+  @SuppressWarnings("unchecked")
+  public void afterEach(ExtensionContext context) {
+    List<String> troubles = context.getStore(SPACE).get("troubles", List.class);
+    if (troubles != null && !troubles.isEmpty() && context.getExecutionException().isEmpty()) {
+      throw new AssertionError("the page had troubles: " + troubles);
+    }
+  }
+}

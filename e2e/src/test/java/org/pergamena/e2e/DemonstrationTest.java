@@ -1,0 +1,74 @@
+package org.pergamena.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(Browsing.class)
+class DemonstrationTest {
+  @Test
+  void a_newcomer_sees_map_reading_page_and_shelf_without_signing_in(DeskPage desk) {
+    desk.open();
+    assertThat(desk.page()).hasURL(java.util.regex.Pattern.compile("/maps/[0-9a-f-]{36}$"));
+    org.assertj.core.api.Assertions.assertThat(desk.topics().count()).isGreaterThan(7);
+    assertThat(desk.topics().first().locator("path")).hasCount(1);
+    org.assertj.core.api.Assertions.assertThat(desk.someLeaf().locator("rect").count())
+        .as("a tally")
+        .isGreaterThan(1);
+    assertThat(desk.title()).hasText("Letting the sea back in at Ferrow");
+    assertThat(desk.shelf()).containsText("Five sources");
+    assertThat(desk.shelf()).containsText("Ferrow survey report");
+    assertThat(desk.shelf()).containsText("of the text is on the map");
+    org.assertj.core.api.Assertions.assertThat(
+            desk.page().context().cookies().stream()
+                .filter(cookie -> cookie.name.equals("pergamena-visitor")))
+        .allMatch(cookie -> cookie.httpOnly)
+        .hasSize(1);
+  }
+
+  @Test
+  void what_one_visitor_makes_another_does_not_see(DeskPage mine, DeskPage theirs) {
+    mine.open();
+    theirs.open();
+    theirs.page().navigate(mine.page().url());
+    assertThat(theirs.page().getByText("This map does not exist or is not yours")).isVisible();
+    theirs.button("Go to your maps").click();
+    assertThat(theirs.topic("Letting the sea back in at Ferrow")).isVisible();
+  }
+
+  @Test
+  void axe_finds_nothing_serious_on_the_desk(DeskPage desk) {
+    desk.open();
+    assertThat(serious(desk)).isEmpty();
+    desk.someLeaf().click();
+    assertThat(desk.passages().first()).isVisible();
+    assertThat(serious(desk)).isEmpty();
+    desk.passages()
+        .first()
+        .getByRole(com.microsoft.playwright.options.AriaRole.BUTTON)
+        .first()
+        .click();
+    assertThat(desk.button("Back to the topic")).isVisible();
+    assertThat(serious(desk)).isEmpty();
+    desk.button("Export").click();
+    assertThat(desk.page().getByText("Save the Markdown file")).isVisible();
+    assertThat(serious(desk)).isEmpty();
+  }
+
+  private static List<String> serious(DeskPage desk) {
+    return new AxeBuilder(desk.page())
+        .analyze().getViolations().stream()
+            .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+            .map(DemonstrationTest::told)
+            .toList();
+  }
+
+  private static String told(Rule rule) {
+    return rule.getId() + ": " + rule.getNodes().get(0).getHtml();
+  }
+}

@@ -1,0 +1,105 @@
+package org.pergamena.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** The desk in the browser, in the words of the person who sits at it. */
+final class DeskPage {
+  private final Page page;
+  private final String address;
+
+  DeskPage(Page page, String address) {
+    this.page = page;
+    this.address = address;
+  }
+
+  Page page() {
+    return page;
+  }
+
+  /** Opens the application as a newcomer does, and waits for the demonstration map. */
+  DeskPage open() {
+    page.navigate(address);
+    assertThat(topic("Letting the sea back in at Ferrow")).isVisible();
+    assertThat(someLeaf()).isVisible();
+    return this;
+  }
+
+  /** Begins a new map. */
+  DeskPage newMap() {
+    page.navigate(address);
+    button("New map").click();
+    assertThat(page.getByText("Begin with your sources")).isVisible();
+    return this;
+  }
+
+  /** A topic on the map whose label has these words. */
+  Locator topic(String label) {
+    return page.getByRole(
+        AriaRole.TREEITEM,
+        new Page.GetByRoleOptions().setName(Pattern.compile("(^|\\d )" + label + ",")));
+  }
+
+  Locator topics() {
+    return page.getByRole(AriaRole.TREEITEM);
+  }
+
+  /** The first topic shown that has passages of its own and nothing below it. */
+  Locator someLeaf() {
+    return page.locator("[role=treeitem][aria-level='3']:not([aria-expanded])").first();
+  }
+
+  Locator tree() {
+    return page.getByRole(AriaRole.TREE);
+  }
+
+  Locator selected() {
+    return page.locator("[role=treeitem][aria-selected=true]");
+  }
+
+  Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  Locator reading() {
+    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Reading page"));
+  }
+
+  Locator title() {
+    return reading().getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setLevel(1));
+  }
+
+  Locator passages() {
+    return reading().getByRole(AriaRole.ARTICLE);
+  }
+
+  Locator shelf() {
+    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Source shelf"));
+  }
+
+  /** Opens every branch, so that every topic is shown. */
+  DeskPage openEverything() {
+    button("Open branches").click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Open everything"))
+        .click();
+    assertThat(page.locator("[role=treeitem][aria-expanded=false]")).hasCount(0);
+    button("Fit the map to the window").click();
+    return this;
+  }
+
+  List<String> labels() {
+    return topics().all().stream().map(topic -> topic.getAttribute("aria-label")).toList();
+  }
+
+  /** Where a topic is on the screen, as the middle of its own words. */
+  double[] middle(Locator topic) {
+    var box = topic.locator(".hit").boundingBox();
+    return new double[] {box.x + box.width / 2, box.y + box.height / 2};
+  }
+}

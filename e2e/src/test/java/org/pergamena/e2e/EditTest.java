@@ -1,0 +1,156 @@
+package org.pergamena.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(Browsing.class)
+class EditTest {
+  @Test
+  void topics_are_renamed_added_removed_and_brought_back(DeskPage desk) {
+    desk.open();
+    desk.someLeaf().click();
+    desk.page().keyboard().press("F2");
+    desk.page().keyboard().type("A name of my own");
+    desk.page().keyboard().press("Enter");
+    assertThat(desk.topic("A name of my own")).isVisible();
+
+    desk.page().keyboard().press("Enter");
+    assertThat(desk.page().getByLabel("Label")).isFocused();
+    desk.page().keyboard().type("A sibling");
+    desk.page().keyboard().press("Enter");
+    assertThat(desk.topic("A sibling")).isVisible();
+
+    desk.page().keyboard().press("Tab");
+    assertThat(desk.page().getByLabel("Label")).isFocused();
+    desk.page().keyboard().type("A child");
+    desk.page().keyboard().press("Enter");
+    assertThat(desk.topic("A child")).hasAttribute("aria-level", "4");
+    assertThat(desk.selected())
+        .hasAttribute("aria-label", java.util.regex.Pattern.compile(".*A child, unsupported"));
+
+    desk.page().keyboard().press("Delete");
+    assertThat(desk.topic("A child")).hasCount(0);
+    desk.page().keyboard().press("Control+z");
+    assertThat(desk.topic("A child")).isVisible();
+    desk.page().keyboard().press("Control+Shift+z");
+    assertThat(desk.topic("A child")).hasCount(0);
+
+    desk.page().reload();
+    assertThat(desk.topic("A sibling")).isVisible();
+    for (String back : new String[] {"A child,", "New topic,", "A sibling,", "New topic,"}) {
+      desk.button("Undo").click();
+      assertThat(desk.page().locator("[role=treeitem][aria-label*='" + back + "']")).hasCount(1);
+    }
+    assertThat(desk.topic("A sibling")).hasCount(0);
+  }
+
+  @Test
+  void topics_move_by_keys_and_by_dragging_to_a_target_that_shows(DeskPage desk) {
+    desk.open();
+    desk.tree().focus();
+    desk.page().keyboard().press("ArrowRight");
+    String first = desk.selected().getAttribute("id");
+    desk.page().keyboard().press("Alt+ArrowDown");
+    assertThat(desk.page().locator("#" + first)).hasAttribute("aria-posinset", "2");
+    desk.page().keyboard().press("Alt+ArrowUp");
+    assertThat(desk.page().locator("#" + first)).hasAttribute("aria-posinset", "1");
+
+    Locator leaf = desk.someLeaf();
+    String id = leaf.getAttribute("id");
+    Locator target = desk.page().locator("[role=treeitem][aria-level='2']").nth(1);
+    double[] from = desk.middle(leaf);
+    double[] to = desk.middle(target);
+    desk.page().mouse().move(from[0], from[1]);
+    desk.page().mouse().down();
+    desk.page().mouse().move(to[0], to[1], new Mouse.MoveOptions().setSteps(8));
+    assertThat(desk.page().locator("[data-drop=under]")).isVisible();
+    desk.page().mouse().up();
+    desk.openEverything();
+    assertThat(desk.page().locator("#" + id))
+        .hasAttribute("aria-label", java.util.regex.Pattern.compile("^2\\.\\d+ .*"));
+    desk.button("Undo").click();
+    assertThat(desk.page().locator("#" + id))
+        .hasAttribute("aria-label", java.util.regex.Pattern.compile("^1\\.1 .*"));
+  }
+
+  @Test
+  void words_selected_in_a_source_are_linked_and_unlinked(DeskPage desk) {
+    desk.open();
+    desk.someLeaf().click();
+    assertThat(desk.passages().first()).isVisible();
+    int before = desk.passages().count();
+    desk.shelf()
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Read Marsh and memory"))
+        .click();
+    Locator words = desk.reading().getByText("The birds came for the mud.").first();
+    words.scrollIntoViewIfNeeded();
+    words.evaluate(
+        """
+        element => {
+          const at = element.firstChild.data.indexOf("The birds came for the mud.");
+          const range = document.createRange();
+          range.setStart(element.firstChild, at);
+          range.setEnd(element.firstChild, at + 27);
+          const selection = window.getSelection();
+          selection.removeAllRanges();
+          selection.addRange(range);
+        }""");
+    desk.reading()
+        .getByRole(
+            AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^Link to ")))
+        .click();
+    desk.button("Back to the topic").click();
+    assertThat(desk.passages()).hasCount(before + 1);
+    Locator linked = desk.passages().last();
+    assertThat(linked.locator("mark")).hasText("The birds came for the mud.");
+    assertThat(linked).containsText("linked by hand");
+    linked.getByText("Unlink").click();
+    assertThat(desk.passages()).hasCount(before);
+    desk.button("Undo").click();
+    assertThat(desk.passages()).hasCount(before + 1);
+  }
+
+  @Test
+  void a_note_is_kept_when_the_field_is_left(DeskPage desk) {
+    desk.open();
+    desk.someLeaf().click();
+    desk.page().getByLabel("Note").fill("Check the discount rate.");
+    desk.page().getByLabel("Note").blur();
+    assertThat(desk.button("Undo")).isEnabled();
+    desk.page().reload();
+    desk.someLeaf().click();
+    assertThat(desk.page().getByLabel("Note")).hasValue("Check the discount rate.");
+  }
+
+  @Test
+  void an_edit_is_there_after_the_server_was_killed_and_one_made_meanwhile_arrives(
+      DeskPage desk, ServedApplication application) {
+    desk.open();
+    desk.someLeaf().click();
+    desk.page().keyboard().press("F2");
+    desk.page().keyboard().type("Before the crash");
+    desk.page().keyboard().press("Enter");
+    assertThat(desk.button("Undo")).isEnabled();
+    application.kill();
+    desk.page().keyboard().press("F2");
+    desk.page().keyboard().type("During the crash");
+    desk.page().keyboard().press("Enter");
+    assertThat(desk.topic("During the crash")).isVisible();
+    assertThat(desk.page().getByText("The server is not reached")).isVisible();
+    long started = System.nanoTime();
+    application.start();
+    assertThat((System.nanoTime() - started) / 1e9).as("seconds to start again").isLessThan(20);
+    assertThat(desk.page().getByText("The server is not reached")).isHidden();
+    desk.page().reload();
+    assertThat(desk.topic("During the crash")).isVisible();
+    desk.button("Undo").click();
+    assertThat(desk.topic("Before the crash")).isVisible();
+  }
+}

@@ -1,0 +1,50 @@
+package org.pergamena.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(Browsing.class)
+class ExportTest {
+  @Test
+  void markdown_is_saved_with_evidence_as_footnotes(DeskPage desk) throws IOException {
+    desk.open();
+    desk.button("Export").click();
+    Download saved =
+        desk.page().waitForDownload(() -> desk.page().getByText("Save the Markdown file").click());
+    assertThat(saved.suggestedFilename()).isEqualTo("Letting the sea back in at Ferrow.md");
+    assertThat(Files.readString(saved.path()))
+        .startsWith("# Letting the sea back in at Ferrow")
+        .containsPattern("\\[\\^1]: \u201c.+\u201d \u2014 .+, (p\\. \\d+|\\d+:\\d\\d|.+)");
+  }
+
+  @Test
+  void a_picture_says_its_pixels_beforehand_and_has_them(DeskPage desk) throws IOException {
+    desk.open();
+    desk.button("Export").click();
+    Locator dialog = desk.page().getByRole(AriaRole.DIALOG);
+    dialog.getByText("PNG picture").click();
+    dialog.getByText("3\u00d7").click();
+    dialog.getByText("What is open now").click();
+    Pattern said = Pattern.compile("will be ([\\d,]+) \u00d7 ([\\d,]+) pixels");
+    assertThat(dialog.getByRole(AriaRole.STATUS)).containsText(said);
+    Matcher size = said.matcher(dialog.getByRole(AriaRole.STATUS).innerText());
+    assertThat(size.find()).isTrue();
+    Download saved =
+        desk.page().waitForDownload(() -> desk.page().getByText("Save the picture").click());
+    BufferedImage image = ImageIO.read(saved.path().toFile());
+    assertThat(image.getWidth()).isEqualTo(Integer.parseInt(size.group(1).replace(",", "")));
+    assertThat(image.getHeight()).isEqualTo(Integer.parseInt(size.group(2).replace(",", "")));
+  }
+}
