@@ -28,8 +28,8 @@ const Stage = styled.div`
   left: 0;
   top: 0;
   transform-origin: 0 0;
+  will-change: transform;
   svg { display: block; overflow: visible; outline: none; }
-  svg:focus-visible .focus { stroke-width: 2.5; }
 `;
 
 type MapPageProps = {

@@ -11,6 +11,14 @@ export const LEGIBLE = 0.72;
 
 export type Viewport = ReturnType<typeof useViewport>;
 
+/** Has a layer that was scaled drawn anew at its size. */
+function sharpen(element: HTMLElement) {
+  element.style.willChange = "auto";
+  requestAnimationFrame(() => {
+    element.style.willChange = "transform";
+  });
+}
+
 /**
  * Pans and zooms the stage within its frame. The transform is set on the element itself, so that
  * moving about costs no rendering; a zoom of 1 shows a scene pixel as a CSS pixel.
@@ -23,27 +31,32 @@ export function useViewport(
   const still = useRef(0);
   const [zoom, setZoom] = useState(1);
 
-  const apply = useCallback(() => {
-    const element = stage.current;
-    if (element) {
-      const { x, y, k } = view.current;
-      element.style.transform = `translate(${x}px, ${y}px) scale(${k})`;
-      element.style.willChange = "transform";
-      window.clearTimeout(still.current);
-      still.current = window.setTimeout(() => {
-        element.style.willChange = "auto";
-      }, STILL_MS);
-    }
-  }, [stage]);
+  const apply = useCallback(
+    (zoomed: boolean) => {
+      const element = stage.current;
+      if (element) {
+        const { x, y, k } = view.current;
+        element.style.transform = `translate(${x}px, ${y}px) scale(${k})`;
+        if (zoomed) {
+          window.clearTimeout(still.current);
+          still.current = window.setTimeout(() => sharpen(element), STILL_MS);
+        }
+      }
+    },
+    [stage],
+  );
 
   const moves = useMemo(() => {
     const to = (x: number, y: number, k: number) => {
       const bounded = Math.min(LARGEST, Math.max(SMALLEST, k));
-      if (bounded !== view.current.k) {
+      const zoomed = bounded !== view.current.k;
+      if (zoomed) {
         setZoom(bounded);
       }
-      view.current = { x, y, k: bounded };
-      apply();
+      if (zoomed || x !== view.current.x || y !== view.current.y) {
+        view.current = { x, y, k: bounded };
+        apply(zoomed);
+      }
     };
     const size = () => ({
       width: frame.current?.clientWidth ?? 0,

@@ -108,6 +108,7 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
   const unlink = (evidence: string) =>
     actions.edit.mutate({ type: "Unlink", topic: topic.id, evidence });
   const above = tree.path(topic).slice(0, -1);
+  const lonely = desk.topics.length === 1;
 
   return (
     <Page>
@@ -127,16 +128,23 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
       <Title>{topic.label}</Title>
       {topic.children.length > 0 && topic.summary && <Summary>{topic.summary}</Summary>}
       <NoteField key={topic.id} topic={topic} actions={actions} />
-      <Facts>
-        <span>
-          <b>{topic.passages}</b> {topic.passages === 1 ? "passage" : "passages"}
-        </span>
-        <span>
-          <b>{topic.sourceCount}</b> {topic.sourceCount === 1 ? "source" : "sources"}
-        </span>
-        {topic.passages === 0 && <em>unsupported: no passage bears it out</em>}
-        {topic.thin && <em>thin: too little to rest on</em>}
-      </Facts>
+      {lonely ? (
+        <Empty>
+          When sources are distilled, the topics stand on the left; choose one and its passages
+          stand here, each in the context of its source.
+        </Empty>
+      ) : (
+        <Facts>
+          <span>
+            <b>{topic.passages}</b> {topic.passages === 1 ? "passage" : "passages"}
+          </span>
+          <span>
+            <b>{topic.sourceCount}</b> {topic.sourceCount === 1 ? "source" : "sources"}
+          </span>
+          {topic.passages === 0 && <em>unsupported: no passage bears it out</em>}
+          {topic.thin && <em>thin: too little to rest on</em>}
+        </Facts>
+      )}
       {passages.data?.map((passage) => (
         <PassageView
           key={passage.evidence}
@@ -147,7 +155,7 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
           onUnlink={unlink}
         />
       ))}
-      {passages.data?.length === 0 && topic.children.length === 0 && (
+      {!lonely && passages.data?.length === 0 && topic.children.length === 0 && (
         <Empty>
           No passage is linked to this topic yet. Open a source, select the words that bear it out,
           and link them.
@@ -171,7 +179,7 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
           })}
         </Children>
       )}
-      {desk.sources.some((source) => source.length > 0) && (
+      {!lonely && desk.sources.some((source) => source.length > 0) && (
         <div>
           <Button
             onPress={() => {

@@ -2,7 +2,6 @@ package org.pergamena.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** A stroked line: straight pieces and quadratic curves. */
 public record Path(List<Step> steps) {
@@ -56,25 +55,31 @@ public record Path(List<Step> steps) {
     return new Path(steps.stream().map(step -> step.moved(dx, dy)).toList());
   }
 
-  /** The path as SVG path data (W3C SVG 1.1, chapter 8). */
+  /** The path as SVG path data (W3C SVG 1.1, chapter 8), to a tenth of a pixel. */
   public String svg() {
     StringBuilder data = new StringBuilder();
     for (Step step : steps) {
       switch (step.kind()) {
-        case MOVE -> data.append('M').append(point(step.x(), step.y()));
-        case LINE -> data.append('L').append(point(step.x(), step.y()));
-        case CURVE ->
-            data.append('Q')
-                .append(point(step.cx(), step.cy()))
-                .append(' ')
-                .append(point(step.x(), step.y()));
+        case MOVE -> point(data.append('M'), step.x(), step.y());
+        case LINE -> point(data.append('L'), step.x(), step.y());
+        case CURVE -> {
+          point(data.append('Q'), step.cx(), step.cy());
+          point(data.append(' '), step.x(), step.y());
+        }
         default -> throw new IllegalStateException("unknown step " + step.kind());
       }
     }
     return data.toString();
   }
 
-  private static String point(double x, double y) {
-    return String.format(Locale.ROOT, "%.1f %.1f", x, y);
+  private static void point(StringBuilder data, double x, double y) {
+    tenths(data, x);
+    tenths(data.append(' '), y);
+  }
+
+  private static void tenths(StringBuilder data, double value) {
+    long tenths = Math.round(value * 10);
+    data.append(tenths < 0 ? "-" : "").append(Math.abs(tenths) / 10);
+    data.append('.').append(Math.abs(tenths) % 10);
   }
 }

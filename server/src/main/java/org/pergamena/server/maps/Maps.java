@@ -222,7 +222,7 @@ public class Maps {
     row.revision = revision.number;
     row.changedAt = revision.madeAt;
     store.update(row, before, applied.map());
-    return current(row);
+    return new Current(row.id, row.revision, row.folded, applied.map());
   }
 
   /** The topics of a map whose branches are closed. */

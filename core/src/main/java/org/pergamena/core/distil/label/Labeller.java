@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.pergamena.core.distil.group.Group;
+import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
@@ -24,6 +25,8 @@ public final class Labeller {
   private static final double[] LENGTH_FACTOR = {0, 0.25, 1.5, 1.7, 1.4};
   private static final double NAME_ALONE = 0.55;
   private static final double REPEATS_ABOVE = 0.35;
+  private static final double ROOT_ALONE = 0.15;
+  private static final double BREADTH = 0.5;
   private static final double IN_OPENING = 1.25;
   private static final int OPENING_SENTENCES = 3;
   private static final double SPREAD = 0.8;
@@ -61,14 +64,16 @@ public final class Labeller {
         return heading;
       }
     }
-    Map<String, Candidate> candidates = candidates(group.sentences());
+    Map<String, Candidate> candidates = candidates(group);
+    int parts = group.parts().size();
+    boolean root = above.isEmpty();
     Set<String> stemsAbove =
         TextAnalyser.tokens(above).stream().map(Token::stem).collect(Collectors.toSet());
     double inGroup = Math.max(1, group.words());
     Candidate best =
         candidates.values().stream()
             .filter(candidate -> !used.contains(candidate.key))
-            .max(Comparator.comparingDouble(c -> c.score(inGroup, stemsAbove)))
+            .max(Comparator.comparingDouble(c -> c.score(inGroup, stemsAbove, parts, root)))
             .orElse(null);
     if (best == null) {
       return unnamed(group);
@@ -106,17 +111,23 @@ public final class Labeller {
     return bare.length() <= 200 ? bare : bare.substring(0, bare.lastIndexOf(' ', 200));
   }
 
-  private Map<String, Candidate> candidates(List<Sentence> sentences) {
+  private Map<String, Candidate> candidates(Group group) {
     Map<String, Candidate> candidates = new TreeMap<>();
-    for (int i = 0; i < sentences.size(); i++) {
-      for (Phrase phrase : phrases.get(sentences.get(i))) {
-        Candidate candidate = candidates.get(phrase.key());
-        if (candidate == null) {
-          candidate = new Candidate(phrase, i);
-          candidates.put(phrase.key(), candidate);
+    int sentence = 0;
+    int part = 0;
+    for (Part each : group.parts()) {
+      for (Sentence words : each.sentences()) {
+        for (Phrase phrase : phrases.get(words)) {
+          Candidate candidate = candidates.get(phrase.key());
+          if (candidate == null) {
+            candidate = new Candidate(phrase, sentence);
+            candidates.put(phrase.key(), candidate);
+          }
+          candidate.meet(phrase, sentence, part);
         }
-        candidate.meet(phrase, i);
+        sentence++;
       }
+      part++;
     }
     return candidates;
   }
@@ -130,6 +141,8 @@ public final class Labeller {
     private int count;
     private int spread;
     private int lastSentence = -1;
+    private int partsWith;
+    private int lastPart = -1;
 
     Candidate(Phrase first, int firstSentence) {
       this.key = first.key();
@@ -137,8 +150,10 @@ public final class Labeller {
       this.firstSentence = firstSentence;
     }
 
-    void meet(Phrase phrase, int sentence) {
+    void meet(Phrase phrase, int sentence, int part) {
       count++;
+      partsWith += part == lastPart ? 0 : 1;
+      lastPart = part;
       spread += sentence == lastSentence ? 0 : 1;
       lastSentence = sentence;
       String form = casing.label(phrase.tokens());
@@ -156,7 +171,7 @@ public final class Labeller {
       return forms.get(best);
     }
 
-    double score(double inGroup, Set<String> stemsAbove) {
+    double score(double inGroup, Set<String> stemsAbove, int parts, boolean root) {
       double expected = everywhere.get(key) / words * inGroup;
       double apart = count * Math.log(1 + count / expected);
       double length = LENGTH_FACTOR[Math.min(first.length(), LENGTH_FACTOR.length - 1)];
@@ -167,7 +182,9 @@ public final class Labeller {
           first.tokens().stream().filter(token -> stemsAbove.contains(token.stem())).count();
       double fresh = 1 - (1 - REPEATS_ABOVE) * repeated / first.length();
       double opening = firstSentence < OPENING_SENTENCES ? IN_OPENING : 1;
-      return length * Math.pow(spread, SPREAD) * apart * fresh * opening;
+      double breadth = Math.pow((double) partsWith / parts, BREADTH);
+      double alone = root && first.length() == 1 ? ROOT_ALONE : 1;
+      return length * Math.pow(spread, SPREAD) * apart * fresh * opening * breadth * alone;
     }
   }
 }
