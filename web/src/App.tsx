@@ -13,7 +13,7 @@ import { useAddress } from "./useAddress";
 const Page = styled.div`
   height: 100%;
   display: grid;
-  grid-template-rows: auto minmax(0, 1fr);
+  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr);
 `;
 
 const Message = styled.main`

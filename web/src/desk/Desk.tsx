@@ -23,7 +23,7 @@ const Frame = styled.main`
   min-height: 0;
   grid-template: minmax(0, 1fr) auto / minmax(0, 1.9fr) minmax(340px, 1fr);
   @media (max-width: 800px) {
-    grid-template: minmax(320px, 62vh) auto auto / 1fr;
+    grid-template: minmax(300px, 58vh) max-content max-content / minmax(0, 1fr);
     overflow: auto;
   }
 `;
@@ -48,14 +48,21 @@ const Reading = styled.section`
   background: ${({ theme }) => theme.page};
   border-left: 1px solid ${({ theme }) => theme.rule};
   &[data-of="topic"] { padding: 20px 26px 40px; }
-  @media (max-width: 800px) { grid-column: 1; grid-row: auto; border: 0; }
+  @media (max-width: 800px) {
+    grid-column: 1;
+    grid-row: 2;
+    min-height: 320px;
+    max-height: 80vh;
+    border: 0;
+    border-top: 1px solid ${({ theme }) => theme.rule};
+  }
 `;
 
 const ShelfArea = styled.div`
   min-height: 0;
   max-height: 34vh;
   display: grid;
-  @media (max-width: 800px) { grid-row: 3; }
+  @media (max-width: 800px) { grid-row: 3; max-height: none; }
 `;
 
 const DropCover = styled.div`

@@ -11,9 +11,15 @@ const Frame = styled.header`
   align-items: center;
   gap: 18px;
   padding: 0 20px;
+  @media (max-width: 800px) { gap: 10px; padding: 0 12px; }
   height: 52px;
   border-bottom: 1px solid ${({ theme }) => theme.rule};
   background: ${({ theme }) => theme.vellum};
+`;
+
+const Wide = styled.span`
+  display: contents;
+  @media (max-width: 800px) { display: none; }
 `;
 
 const Wordmark = styled.span`
@@ -82,8 +88,10 @@ export function Header(props: HeaderProps) {
   };
   return (
     <Frame>
-      <Wordmark>Pergamena</Wordmark>
-      <Rule />
+      <Wide>
+        <Wordmark>Pergamena</Wordmark>
+        <Rule />
+      </Wide>
       <MenuTrigger>
         <Title aria-label={`${title}: your maps`}>
           <span>{title}</span>
@@ -104,9 +112,11 @@ export function Header(props: HeaderProps) {
         </Popover>
       </MenuTrigger>
       <Space />
-      <Button isDisabled={!ready} onPress={onNew}>
-        New map
-      </Button>
+      <Wide>
+        <Button isDisabled={!ready} onPress={onNew}>
+          New map
+        </Button>
+      </Wide>
       {onExport && (
         <Button $strong onPress={onExport}>
           Export

@@ -43,6 +43,7 @@ const Find = styled(Input)`
 const Body = styled.div`
   position: relative;
   padding: 16px 26px 96px 78px;
+  @media (max-width: 500px) { padding-right: 14px; }
   font: 400 16px/26px ${({ theme }) => theme.reading};
   max-width: 760px;
 `;

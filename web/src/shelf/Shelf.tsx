@@ -36,6 +36,12 @@ const Row = styled.li`
   align-items: center;
   gap: 12px;
   min-height: 25px;
+  @media (max-width: 500px) {
+    grid-template-columns: minmax(0, 1fr) 44px;
+    gap: 2px 12px;
+    padding: 4px 0;
+    > :first-child { grid-column: 1 / -1; }
+  }
 `;
 
 const Name = styled(TextButton)`
@@ -60,6 +66,7 @@ const Share = styled.span`
 
 const Trouble = styled.p`
   grid-column: 2 / -1;
+  @media (max-width: 500px) { grid-column: 1 / -1; }
   font-size: 14px;
   color: ${({ theme }) => theme.rubric};
   display: flex;
