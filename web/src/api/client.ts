@@ -36,9 +36,7 @@ async function sentence(response: Response): Promise<string> {
   } catch {
     // no problem details: said below
   }
-  return response.status === 401 || response.status === 403
-    ? "The server does not know this page any more. Reload it; your maps are still there."
-    : `The server answered with ${response.status}. Try again.`;
+  return `The server answered with ${response.status}. Try again.`;
 }
 
 /** Asks the API; refuses with a Problem or NoConnection. */

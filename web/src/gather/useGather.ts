@@ -5,6 +5,7 @@ import { request, upload } from "../api/client";
 /** A file on its way to the server, or one that did not arrive. */
 export type Sending = { key: number; name: string; share: number; problem: string | null };
 
+const LARGEST_MB = 64;
 let nextKey = 1;
 
 /** Brings files and pasted text to a map. */
@@ -23,6 +24,11 @@ export function useGather(mapId: string) {
     const key = nextKey++;
     setSending((all) => [...all, { key, name: file.name, share: 0, problem: null }]);
     try {
+      if (file.size > LARGEST_MB * 1024 * 1024) {
+        throw new Error(
+          `The file is larger than ${LARGEST_MB} MB. Split it or leave pictures out, and add it again.`,
+        );
+      }
       await upload(`/api/maps/${mapId}/sources`, file, (share) => change(key, { share }));
       change(key, null);
       await refresh();

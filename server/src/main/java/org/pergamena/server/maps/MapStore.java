@@ -89,12 +89,11 @@ class MapStore {
             .toList());
   }
 
+  /** Rows for reading only: what is written later is loaded anew. */
   private <T> List<T> select(String query, Class<T> type, UUID mapId) {
-    return entities
-        .createQuery(query, type)
-        .setParameter("map", mapId)
-        .setHint("org.hibernate.readOnly", true)
-        .getResultList();
+    List<T> rows = entities.createQuery(query, type).setParameter("map", mapId).getResultList();
+    rows.forEach(entities::detach);
+    return rows;
   }
 
   /** Writes a new map whole. */

@@ -1,15 +1,16 @@
 package org.pergamena.server.visitors;
 
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
-import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** What protects requests: who may do what, forged requests, what a page may load. */
@@ -35,7 +36,9 @@ class SecurityConfiguration {
                     .anyRequest()
                     .permitAll())
         .exceptionHandling(
-            e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+            e ->
+                e.authenticationEntryPoint((request, response, error) -> refuse(response, 401))
+                    .accessDeniedHandler((request, response, error) -> refuse(response, 403)))
         .headers(
             headers ->
                 headers
@@ -46,6 +49,22 @@ class SecurityConfiguration {
         .requestCache(cache -> cache.disable())
         .anonymous(anonymous -> {})
         .build();
+  }
+
+  /**
+   * A problem detail (RFC 9457) for a request that comes from nobody known, or without its token.
+   */
+  private static void refuse(HttpServletResponse response, int status) throws IOException {
+    response.setStatus(status);
+    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+    response.setCharacterEncoding("UTF-8");
+    response
+        .getWriter()
+        .write(
+            "{\"status\":"
+                + status
+                + ",\"detail\":\"The server does not know this page any more. Reload it; your maps are"
+                + " still there.\"}");
   }
 
   /** There are no passwords; this keeps one from being made up at start. */

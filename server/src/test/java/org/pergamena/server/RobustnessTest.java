@@ -1,0 +1,152 @@
+package org.pergamena.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.pergamena.server.testing.TestApplication;
+import org.pergamena.server.testing.TestVisitor;
+import org.pergamena.server.testing.TestVisitor.Answer;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestApplication.class)
+class RobustnessTest {
+  @Test
+  void edits_made_at_the_same_time_all_hold(TestVisitor visitor) throws Exception {
+    UUID map = visitor.newMap();
+    String root = visitor.desk(map).at("/topics/0/id").asString();
+    ExecutorService threads = Executors.newFixedThreadPool(6);
+    try {
+      List<Callable<Answer>> edits = new ArrayList<>();
+      for (int i = 0; i < 24; i++) {
+        Map<String, Object> add =
+            Map.of(
+                "type",
+                "Add",
+                "topic",
+                UUID.randomUUID(),
+                "parent",
+                root,
+                "index",
+                0,
+                "label",
+                "T" + i);
+        edits.add(() -> visitor.post("/api/maps/" + map + "/edits", add));
+      }
+      for (Future<Answer> done : threads.invokeAll(edits)) {
+        assertThat(done.get().status()).as(done.get().text()).isEqualTo(200);
+      }
+    } finally {
+      threads.shutdown();
+    }
+    JsonNode desk = visitor.desk(map);
+    assertThat(desk.get("revision").asInt()).isEqualTo(24);
+    assertThat(desk.at("/topics/0/children")).hasSize(24);
+    for (int i = 0; i < 24; i++) {
+      visitor.post("/api/maps/" + map + "/undo", null);
+    }
+    assertThat(visitor.desk(map).get("topics")).hasSize(1);
+  }
+
+  @Test
+  void a_file_that_is_too_large_is_refused_with_a_sentence(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    Answer answer = visitor.upload(map, "large.txt", new byte[66 * 1024 * 1024]);
+    assertThat(answer.status()).isEqualTo(413);
+    assertThat(answer.problem()).contains("larger than 64 MB");
+    assertThat(visitor.desk(map).get("sources")).isEmpty();
+  }
+
+  @Test
+  void names_of_files_are_words_and_never_paths(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    visitor.upload(map, "../../etc/pass<b>wd.txt", "The wall.".getBytes(StandardCharsets.UTF_8));
+    JsonNode desk = visitor.deskWhen(map, d -> d.at("/sources/0/length").asInt() > 0);
+    assertThat(desk.at("/sources/0/fileName").asString()).isEqualTo("pass<b>wd.txt");
+  }
+
+  @Test
+  void nobody_and_a_lost_token_get_a_sentence_too(TestVisitor visitor) throws Exception {
+    var client = java.net.http.HttpClient.newHttpClient();
+    var request =
+        java.net.http.HttpRequest.newBuilder(java.net.URI.create(visitor.address() + "/api/maps"));
+    var answer = client.send(request.build(), java.net.http.HttpResponse.BodyHandlers.ofString());
+    assertThat(answer.statusCode()).isEqualTo(401);
+    assertThat(answer.headers().firstValue("content-type").orElse(""))
+        .startsWith("application/problem+json");
+    assertThat(answer.body()).contains("Reload it");
+  }
+
+  @Test
+  void a_job_can_be_cancelled_and_its_source_says_so(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    StringBuilder long_ = new StringBuilder();
+    for (int i = 0; i < 60_000; i++) {
+      long_.append("The tide left mud on field ").append(i).append(" of the marsh.\n\n");
+    }
+    String source =
+        visitor
+            .upload(map, "long.txt", long_.toString().getBytes(StandardCharsets.UTF_8))
+            .json()
+            .get("id")
+            .asString();
+    JsonNode job = visitor.deskWhen(map, d -> !d.get("jobs").isEmpty()).at("/jobs/0");
+    assertThat(job.get("sourceId").asString()).isEqualTo(source);
+    String cancel = "/api/maps/" + map + "/jobs/" + job.get("id").asString() + "/cancel";
+    assertThat(visitor.post(cancel, null).status()).isEqualTo(204);
+    JsonNode desk =
+        visitor.deskWhen(
+            map, d -> List.of("DONE", "CANCELLED").contains(d.at("/jobs/0/state").asString()));
+    if (desk.at("/jobs/0/state").asString().equals("CANCELLED")) {
+      assertThat(desk.at("/sources/0/problem").asString()).startsWith("Reading was cancelled");
+    }
+    assertThat(
+            visitor
+                .post("/api/maps/" + map + "/jobs/" + UUID.randomUUID() + "/cancel", null)
+                .status())
+        .isEqualTo(404);
+  }
+
+  @Test
+  void a_map_of_two_thousand_topics_loads_and_changes_quickly(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    StringBuilder outline = new StringBuilder();
+    for (int i = 0; i < 12; i++) {
+      outline.append("# Part ").append(i).append("\n\n");
+      for (int j = 0; j < 12; j++) {
+        outline.append("## Section ").append(i).append(' ').append(j).append("\n\n");
+        for (int k = 0; k < 12; k++) {
+          outline.append("### Point ").append(i).append(' ').append(j).append(' ').append(k);
+          outline
+              .append("\n\nThe tide left mud on field ")
+              .append(i * 144 + j * 12 + k)
+              .append(".\n\n");
+        }
+      }
+    }
+    visitor.post(
+        "/api/maps/" + map + "/sources/pasted",
+        Map.of("title", "Large", "text", outline.toString()));
+    visitor.deskWhen(map, d -> d.at("/sources/0/length").asInt() > 0);
+    visitor.post("/api/maps/" + map + "/distil", Map.of("levels", 3, "branches", 12));
+    JsonNode desk = visitor.deskWhen(map, d -> d.get("topics").size() > 1);
+    assertThat(desk.get("topics").size()).isGreaterThan(1800);
+    String topic = desk.at("/topics/5/id").asString();
+    long start = System.nanoTime();
+    for (int i = 0; i < 5; i++) {
+      visitor.post(
+          "/api/maps/" + map + "/edits",
+          Map.of("type", "Rename", "topic", topic, "label", "Renamed " + i));
+    }
+    assertThat((System.nanoTime() - start) / 5e6).as("milliseconds an edit").isLessThan(1500);
+  }
+}

@@ -1,0 +1,94 @@
+import type { KeyboardEvent } from "react";
+import { describe, expect, it, vi } from "vitest";
+import type { Desk } from "../api/types";
+import type { MapCommands } from "./commands";
+import { Tree } from "./tree";
+import { mapKeys } from "./useMapKeys";
+
+const topic = (
+  id: string,
+  parent: string | null,
+  level: number,
+  children: string[],
+  closed = false,
+) => ({
+  id,
+  parent,
+  level,
+  children,
+  closed,
+});
+
+const tree = new Tree({
+  topics: [
+    topic("root", null, 0, ["a", "b"]),
+    topic("a", "root", 1, ["a1"]),
+    topic("a1", "a", 2, []),
+    topic("b", "root", 1, ["b1"]),
+    topic("b1", "b", 2, ["b11"], true),
+  ],
+  scene: {
+    topics: [
+      { id: "root", level: 0 },
+      { id: "a", level: 1 },
+      { id: "a1", level: 2 },
+      { id: "b", level: 1 },
+      { id: "b1", level: 2 },
+    ],
+  },
+} as unknown as Desk);
+
+function press(on: string, key: string, modifiers: Partial<KeyboardEvent> = {}) {
+  const calls: string[] = [];
+  const commands = new Proxy({} as MapCommands, {
+    get:
+      (_, name: string) =>
+      (...args: unknown[]) => {
+        calls.push([name, ...args.map((a) => (a as { id?: string })?.id ?? a)].join(" "));
+      },
+  });
+  const preventDefault = vi.fn();
+  const at = tree.get(on);
+  if (!at) {
+    throw new Error(on);
+  }
+  mapKeys(tree, at, commands)({ key, preventDefault, ...modifiers } as unknown as KeyboardEvent);
+  return { calls, prevented: preventDefault.mock.calls.length > 0 };
+}
+
+describe("the keys of the map page", () => {
+  it("move about the tree, across branches where siblings end", () => {
+    expect(press("root", "ArrowRight").calls).toEqual(["select a"]);
+    expect(press("a", "ArrowDown").calls).toEqual(["select b"]);
+    expect(press("a1", "ArrowDown").calls).toEqual(["select b1"]);
+    expect(press("b1", "ArrowUp").calls).toEqual(["select a1"]);
+    expect(press("a1", "ArrowLeft").calls).toEqual(["select a"]);
+    expect(press("a1", "Home").calls).toEqual(["select root"]);
+  });
+
+  it("open a closed branch instead of going into it", () => {
+    expect(press("b1", "ArrowRight").calls).toEqual(["toggle b1"]);
+    expect(press("a1", "ArrowRight").calls).toEqual([]);
+  });
+
+  it("add, edit and take out", () => {
+    expect(press("a", "Enter").calls).toEqual(["addSibling a"]);
+    expect(press("a", "Tab")).toEqual({ calls: ["addChild a"], prevented: true });
+    expect(press("a", "F2").calls).toEqual(["edit a "]);
+    expect(press("a", "\u00e9").calls).toEqual(["edit a \u00e9"]);
+    expect(press("a", "Delete").calls).toEqual(["remove a"]);
+  });
+
+  it("move topics and the page, undo and redo", () => {
+    expect(press("a", "ArrowDown", { altKey: true }).calls).toEqual(["shift a ArrowDown"]);
+    expect(press("a", "ArrowLeft", { shiftKey: true }).calls).toEqual(["pan 80 0"]);
+    expect(press("a", "z", { ctrlKey: true }).calls).toEqual(["undo"]);
+    expect(press("a", "Z", { ctrlKey: true, shiftKey: true }).calls).toEqual(["redo"]);
+  });
+
+  it("leave the browser its own keys", () => {
+    expect(press("a", "r", { ctrlKey: true })).toEqual({ calls: [], prevented: false });
+    expect(press("a", "Tab", { shiftKey: true })).toEqual({ calls: [], prevented: false });
+    expect(press("a", "F5")).toEqual({ calls: [], prevented: false });
+  });
+});
