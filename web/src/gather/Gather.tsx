@@ -85,8 +85,9 @@ export function Gather({ desk, gathering, actions, heading, onDistil }: GatherPr
       {heading}
       <Drop>
         <p>
-          Drop files anywhere on this page: PDF, Markdown, plain text, and transcripts as WebVTT or
-          SRT. They are read here and go nowhere else.
+          Drop files anywhere on this page: PDF, office documents, e-books, web pages, Markdown,
+          plain text, tables, and transcripts as WebVTT or SRT. They are read here and go nowhere
+          else.
         </p>
         <Buttons>
           <FileTrigger allowsMultiple onSelect={(files) => files && gathering.addFiles([...files])}>

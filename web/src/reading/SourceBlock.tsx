@@ -53,7 +53,7 @@ type SourceBlockProps = {
 function margin(text: SourceText, block: SourceText["blocks"][number]): string {
   const page = text.pages.find((p) => p.start >= block.start && p.start < block.end);
   if (page) {
-    return `p. ${page.label}`;
+    return page.label.includes(" ") ? page.label : `p. ${page.label}`;
   }
   const cue = text.cues.find((c) => c.end > block.start);
   return cue && cue.start < block.end ? clock(cue.startMs) : "";

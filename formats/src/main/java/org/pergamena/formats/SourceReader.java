@@ -1,18 +1,24 @@
 package org.pergamena.formats;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.DoubleConsumer;
 import org.apache.tika.Tika;
-import org.pergamena.core.source.SourceText;
+import org.apache.tika.io.TikaInputStream;
+import org.apache.tika.metadata.Metadata;
+import org.pergamena.formats.document.OfficeReader;
 import org.pergamena.formats.pdf.PdfReader;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
 import org.pergamena.formats.read.UnreadableException;
+import org.pergamena.formats.table.CsvReader;
 import org.pergamena.formats.text.Decoding;
 import org.pergamena.formats.text.MarkdownReader;
 import org.pergamena.formats.text.PlainTextReader;
 import org.pergamena.formats.transcript.TranscriptReader;
+import org.pergamena.formats.web.HtmlReader;
 
 /**
  * Reads a file of any kind that the application knows.
@@ -26,8 +32,8 @@ public final class SourceReader {
       Map.of(
           "application/zip", "a ZIP archive",
           "application/gzip", "a compressed archive",
-          "application/x-tika-ooxml", "an office document",
-          "application/x-tika-msoffice", "an office document");
+          "application/x-tika-ooxml", "an office document of a kind that is not known",
+          "application/x-tika-msoffice", "an office document of a kind that is not known");
 
   private final Tika tika = new Tika();
 
@@ -43,23 +49,37 @@ public final class SourceReader {
       throw new UnreadableException(
           "The file is empty. Check it where it came from and add it again.");
     }
-    String type = tika.detect(bytes);
-    if (type.equals("application/pdf")) {
-      return new PdfReader().read(bytes, progress);
-    }
-    String words = Decoding.text(bytes, type).orElseThrow(() -> notText(name, type));
-    ReadSource read = text(name, words);
+    ReadSource read = readByType(name, bytes, type(bytes), progress);
     if (read.text().words() == 0) {
       throw new UnreadableException("There are no words in the file. Check it and add it again.");
     }
     return read;
   }
 
-  private static ReadSource text(String name, String words) throws UnreadableException {
+  private String type(byte[] bytes) {
+    try (TikaInputStream in = TikaInputStream.get(new ByteArrayInputStream(bytes))) {
+      return tika.detect(in, new Metadata());
+    } catch (IOException e) {
+      return "application/octet-stream";
+    }
+  }
+
+  private static ReadSource readByType(
+      String name, byte[] bytes, String type, DoubleConsumer progress) throws UnreadableException {
+    if (type.equals("application/pdf")) {
+      return new PdfReader().read(bytes, progress);
+    }
+    if (OfficeReader.reads(type)) {
+      return OfficeReader.read(bytes, type);
+    }
+    return text(name, type, Decoding.text(bytes, type).orElseThrow(() -> notText(name, type)));
+  }
+
+  private static ReadSource text(String name, String type, String words)
+      throws UnreadableException {
     String lower = name.toLowerCase(Locale.ROOT);
     if (words.startsWith("WEBVTT") || lower.endsWith(".vtt") || TranscriptReader.isSrt(words)) {
-      SourceText text = TranscriptReader.read(words);
-      return new ReadSource(SourceKind.TRANSCRIPT, null, text);
+      return new ReadSource(SourceKind.TRANSCRIPT, null, TranscriptReader.read(words));
     }
     if (lower.endsWith(".srt")) {
       throw new UnreadableException(
@@ -68,6 +88,12 @@ public final class SourceReader {
     }
     if (lower.endsWith(".md") || lower.endsWith(".markdown")) {
       return MarkdownReader.read(words);
+    }
+    if (lower.endsWith(".csv") || lower.endsWith(".tsv")) {
+      return new ReadSource(SourceKind.TABLE, null, CsvReader.read(words));
+    }
+    if (type.equals("text/html") || type.equals("application/xhtml+xml")) {
+      return HtmlReader.read(words);
     }
     return new ReadSource(SourceKind.TEXT, null, PlainTextReader.read(words));
   }
@@ -82,8 +108,8 @@ public final class SourceReader {
     boolean pretends = name.toLowerCase(Locale.ROOT).endsWith(".pdf");
     return new UnreadableException(
         (pretends ? "The name ends in .pdf, but the file is " : "The file is ")
-            + (what == null ? "neither text nor PDF" : what)
-            + ". Pergamena reads PDF, Markdown, plain text, WebVTT and SRT: save it as one of these"
-            + " and add it again.");
+            + (what == null ? "neither text nor a document" : what)
+            + ". Pergamena reads PDF, office documents, e-books, web pages, Markdown, plain text,"
+            + " tables, WebVTT and SRT: save it as one of these and add it again.");
   }
 }

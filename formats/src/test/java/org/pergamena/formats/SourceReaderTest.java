@@ -111,7 +111,7 @@ class SourceReaderTest {
     refused("blank.txt", "  \n\n ".getBytes(StandardCharsets.UTF_8), "no words");
     refused("photo.pdf", new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10, 0}, "a picture");
     refused("a.txt", new byte[] {'P', 'K', 3, 4, 20, 0, 0, 0, 8, 0}, "ZIP");
-    refused("noise.txt", noise(), "neither text nor PDF");
+    refused("noise.txt", noise(), "neither text nor a document");
     refused("talk.srt", "just words".getBytes(StandardCharsets.UTF_8), ".txt");
     refused("talk.vtt", "WEBVTT\n\nwords".getBytes(StandardCharsets.UTF_8), "no times");
     refused("cut.pdf", "%PDF-1.7\n1 0 obj <<".getBytes(StandardCharsets.UTF_8), "damaged");

@@ -14,10 +14,13 @@ import java.util.Locale;
 public record Locator(
     Integer page, String pageLabel, Long startMs, String speaker, String section) {
 
-  /** As it is cited: {@code p. 41}, {@code 12:47} or the heading; empty if nothing is known. */
+  /**
+   * As it is cited: {@code p. 41}, {@code slide 3}, {@code 12:47} or the heading; empty if nothing
+   * is known.
+   */
   public String citation() {
     if (pageLabel != null) {
-      return "p. " + pageLabel;
+      return pageLabel.contains(" ") ? pageLabel : "p. " + pageLabel;
     }
     if (startMs != null) {
       return clock(startMs);

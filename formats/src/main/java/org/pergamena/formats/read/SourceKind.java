@@ -5,6 +5,11 @@ public enum SourceKind {
   TEXT("text"),
   MARKDOWN("article"),
   PDF("document"),
+  DOCUMENT("document"),
+  SLIDES("slides"),
+  BOOK("book"),
+  WEB("web page"),
+  TABLE("table"),
   TRANSCRIPT("recording");
 
   private final String word;

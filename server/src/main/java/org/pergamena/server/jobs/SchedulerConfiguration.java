@@ -24,7 +24,7 @@ class SchedulerConfiguration {
                 .execute((task, context) -> runner.run(UUID.fromString(task.getId()))))
         .threads(AT_ONCE)
         .pollingInterval(Duration.ofSeconds(1))
-        .heartbeatInterval(Duration.ofSeconds(5))
+        .heartbeatInterval(Duration.ofSeconds(2))
         .missedHeartbeatsLimit(4)
         .shutdownMaxWait(Duration.ofSeconds(2))
         .build();

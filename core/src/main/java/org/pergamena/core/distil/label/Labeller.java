@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.segment.Part;
@@ -25,6 +26,9 @@ public final class Labeller {
   private static final double[] LENGTH_FACTOR = {0, 0.25, 1.5, 1.7, 1.4};
   private static final double NAME_ALONE = 0.55;
   private static final double REPEATS_ABOVE = 0.35;
+  private static final Pattern OWN_NUMBER =
+      Pattern.compile(
+          "^(?:(?:Chapter|Section|Part|Appendix) )?(?:\\d+(?:\\.\\d+)*[.):]?|[IVXLC]+[.):]) (?=\\p{L})");
   private static final double ROOT_ALONE = 0.15;
   private static final double BREADTH = 0.5;
   private static final double IN_OPENING = 1.25;
@@ -106,8 +110,8 @@ public final class Labeller {
 
   /** A heading on one line, without its own number. */
   private static String plain(String heading) {
-    String line = heading.replaceAll("\\s+", " ").strip();
-    String bare = line.replaceFirst("^(?:\\d+(?:\\.\\d+)*[.)]?|[IVXLC]+\\.)\\s+(?=\\p{L})", "");
+    String line = heading.replaceAll("[\\s\u00a0]+", " ").strip();
+    String bare = OWN_NUMBER.matcher(line).replaceFirst("");
     return bare.length() <= 200 ? bare : bare.substring(0, bare.lastIndexOf(' ', 200));
   }
 

@@ -1,0 +1,2 @@
+/** Office documents, presentations and e-books. */
+package org.pergamena.formats.document;

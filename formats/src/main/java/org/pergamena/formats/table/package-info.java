@@ -1,0 +1,2 @@
+/** Tables: a row a paragraph. */
+package org.pergamena.formats.table;

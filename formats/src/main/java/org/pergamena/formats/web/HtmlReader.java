@@ -1,0 +1,83 @@
+package org.pergamena.formats.web;
+
+import java.util.Set;
+import java.util.regex.Pattern;
+import net.dankito.readability4j.Article;
+import net.dankito.readability4j.Readability4J;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import org.jsoup.nodes.Node;
+import org.jsoup.nodes.TextNode;
+import org.pergamena.core.source.Block;
+import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.SourceTextBuilder;
+import org.pergamena.formats.read.ReadSource;
+import org.pergamena.formats.read.SourceKind;
+
+/** Reads a page of the web: its article, without navigation and clutter, as blocks. */
+public final class HtmlReader {
+  private static final Set<String> SKIPPED =
+      Set.of("script", "style", "noscript", "nav", "template", "svg", "form", "button", "select");
+  private static final Pattern PERMALINK = Pattern.compile("\\s*[\u00b6\u00a7#]\\s*$");
+  private static final double LEAST_SHARE = 0.25;
+
+  private final SourceTextBuilder source = new SourceTextBuilder();
+  private final StringBuilder words = new StringBuilder();
+
+  private HtmlReader() {}
+
+  /** Never fails: a page in which no article is found is read whole. */
+  public static ReadSource read(String html) {
+    Document page = Jsoup.parse(html);
+    Article article = new Readability4J("http://localhost/", html).parse();
+    Element content = article.getArticleContent();
+    SourceText whole = blocks(page.body());
+    SourceText found = content == null ? whole : blocks(content);
+    boolean enough = found.words() >= LEAST_SHARE * whole.words();
+    String title = article.getTitle() == null ? page.title() : article.getTitle();
+    return new ReadSource(
+        SourceKind.WEB, title.isBlank() ? null : title.strip(), enough ? found : whole);
+  }
+
+  private static SourceText blocks(Element root) {
+    HtmlReader reader = new HtmlReader();
+    reader.walk(root, Block.Kind.PARAGRAPH, 0);
+    reader.flush(Block.Kind.PARAGRAPH, 0);
+    return reader.source.build();
+  }
+
+  private void walk(Element element, Block.Kind kind, int level) {
+    for (Node node : element.childNodes()) {
+      if (node instanceof TextNode text) {
+        words.append(text.getWholeText());
+      } else if (node instanceof Element child && !SKIPPED.contains(child.normalName())) {
+        if (child.normalName().equals("br")) {
+          words.append(' ');
+        } else if (child.isBlock() || child.normalName().equals("li")) {
+          flush(kind, level);
+          block(child);
+        } else {
+          walk(child, kind, level);
+        }
+      }
+    }
+  }
+
+  private void block(Element element) {
+    String name = element.normalName();
+    boolean heading = name.matches("h[1-6]");
+    int level = heading ? name.charAt(1) - '0' : 0;
+    Block.Kind kind =
+        heading ? Block.Kind.HEADING : name.equals("li") ? Block.Kind.ITEM : Block.Kind.PARAGRAPH;
+    walk(element, kind, level);
+    flush(kind, level);
+  }
+
+  private void flush(Block.Kind kind, int level) {
+    String text = words.toString().replaceAll("[\\s\u00a0]+", " ");
+    source.block(
+        kind, level, kind == Block.Kind.HEADING ? PERMALINK.matcher(text).replaceFirst("") : text);
+    words.setLength(0);
+  }
+}

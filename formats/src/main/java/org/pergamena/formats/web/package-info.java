@@ -1,0 +1,2 @@
+/** Pages of the web. */
+package org.pergamena.formats.web;
