@@ -17,7 +17,9 @@ import org.pergamena.formats.table.CsvReader;
 import org.pergamena.formats.text.Decoding;
 import org.pergamena.formats.text.MarkdownReader;
 import org.pergamena.formats.text.PlainTextReader;
+import org.pergamena.formats.transcript.TimedTextReader;
 import org.pergamena.formats.transcript.TranscriptReader;
+import org.pergamena.formats.transcript.TtmlReader;
 import org.pergamena.formats.web.HtmlReader;
 
 /**
@@ -92,8 +94,14 @@ public final class SourceReader {
     if (lower.endsWith(".csv") || lower.endsWith(".tsv")) {
       return new ReadSource(SourceKind.TABLE, null, CsvReader.read(words));
     }
+    if (TtmlReader.isTtml(words)) {
+      return new ReadSource(SourceKind.TRANSCRIPT, null, TtmlReader.read(words));
+    }
     if (type.equals("text/html") || type.equals("application/xhtml+xml")) {
       return HtmlReader.read(words);
+    }
+    if (TimedTextReader.isTimed(words)) {
+      return new ReadSource(SourceKind.TRANSCRIPT, null, TimedTextReader.read(words));
     }
     return new ReadSource(SourceKind.TEXT, null, PlainTextReader.read(words));
   }

@@ -87,6 +87,57 @@ class SourceReaderTest {
   }
 
   @Test
+  void timed_text_in_xml_has_its_times_and_expands_no_entity() throws UnreadableException {
+    ReadSource read =
+        read(
+            "talk.ttml",
+            "<?xml version=\"1.0\"?><!DOCTYPE tt [<!ENTITY x \"boom\">]><tt"
+                + " xmlns=\"http://www.w3.org/ns/ttml\"><body><div><p begin=\"00:00:01.500\""
+                + " end=\"00:00:03.000\">The tide<br/>came in</p><p begin=\"75s\""
+                + " end=\"80s\">quietly &x;.</p></div></body></tt>");
+    assertThat(read.kind()).isEqualTo(SourceKind.TRANSCRIPT);
+    assertThat(read.text().text()).startsWith("The tide came in").doesNotContain("boom");
+    assertThat(read.text().cues()).extracting(CueSpan::startMs).containsExactly(1500L, 75_000L);
+  }
+
+  @Test
+  void a_plain_transcript_with_times_is_a_recording() throws UnreadableException {
+    for (String text :
+        new String[] {
+          "Interview\n\n[00:00:05] Warden: The wall was tired.\n[00:12:47] Guest: Was it?\n"
+              + "[01:00:00] Warden: It was.",
+          "0:05 Warden: The wall was tired.\n\n12:47 Guest: Was it?\n\n1:00:00 Warden: It was.",
+          "Warden 0:05\nThe wall was tired.\n\nGuest 12:47\nWas it?\n\nWarden 1:00:00\nIt was."
+        }) {
+      SourceText read = read("talk.txt", text).text();
+      assertThat(read.text()).isEqualTo("The wall was tired.\n\nWas it?\n\nIt was.");
+      assertThat(read.cues())
+          .extracting(CueSpan::speaker)
+          .containsExactly("Warden", "Guest", "Warden");
+      assertThat(read.locate(read.text().indexOf("Was it")).citation()).isEqualTo("12:47");
+    }
+  }
+
+  @Test
+  void times_in_a_text_do_not_make_it_a_transcript() throws UnreadableException {
+    String text = "The bus left at 9:15.\n\n10:30 was the next.\n\nNobody came.\n\nWe waited.";
+    assertThat(read("a.txt", text).kind()).isEqualTo(SourceKind.TEXT);
+  }
+
+  @Test
+  void underlined_and_numbered_lines_of_plain_text_are_headings() throws UnreadableException {
+    SourceText text =
+        read(
+                "a.txt",
+                "The marsh\n=========\nIt fills.\n\n1 Birds\n\nThey came.\n\n1.1 Waders\n\nMany.\n\n"
+                    + "3 boats were lost.\n")
+            .text();
+    assertThat(blocks(text, Block.Kind.HEADING))
+        .containsExactly("The marsh", "1 Birds", "1.1 Waders");
+    assertThat(text.blocks().stream().map(Block::level)).containsExactly(1, 0, 1, 0, 2, 0, 0);
+  }
+
+  @Test
   void a_broken_time_is_named_with_its_line() {
     assertThatThrownBy(() -> read("a.vtt", "WEBVTT\n\n00:01 -> x --> 00:02\nwords\n"))
         .isInstanceOf(UnreadableException.class)

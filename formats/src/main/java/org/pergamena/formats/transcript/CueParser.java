@@ -55,11 +55,15 @@ final class CueParser {
   }
 
   private static Cue cue(Matcher times, String raw, String before) {
-    String speaker = before;
     Matcher voice = VOICE.matcher(raw);
-    if (voice.find()) {
-      speaker = voice.group(1).strip();
-    }
+    String speaker = voice.find() ? voice.group(1).strip() : before;
+    long start = milliseconds(times, 1);
+    return spoken(start, Math.max(start, milliseconds(times, 5)), raw, speaker);
+  }
+
+  /** A cue of raw words: marks and noises removed, a speaker's name at the beginning understood. */
+  static Cue spoken(long startMs, long endMs, String raw, String before) {
+    String speaker = before;
     String words = StringEscapeUtils.unescapeHtml4(TAG.matcher(raw).replaceAll(""));
     Matcher named = NAMED.matcher(words);
     if (named.matches()) {
@@ -67,8 +71,7 @@ final class CueParser {
       words = named.group(2);
     }
     words = NOISE.matcher(words).replaceAll(" ").replaceAll("\\s+", " ").strip();
-    long start = milliseconds(times, 1);
-    return new Cue(start, Math.max(start, milliseconds(times, 5)), speaker, words);
+    return new Cue(startMs, endMs, speaker, words);
   }
 
   private static long milliseconds(Matcher times, int group) {

@@ -40,6 +40,11 @@ public final class TranscriptReader {
           "There are no times like 00:01:02.000 --> 00:01:05.000 in this transcript. If it is plain"
               + " text, rename it to .txt and add it again.");
     }
+    return joined(cues);
+  }
+
+  /** Cues in their order as speech. */
+  static SourceText joined(List<Cue> cues) {
     SourceTextBuilder source = new SourceTextBuilder();
     Cue last = null;
     String shown = "";
