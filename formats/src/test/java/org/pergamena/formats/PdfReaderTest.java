@@ -100,6 +100,25 @@ class PdfReaderTest {
   }
 
   @Test
+  void a_table_of_contents_is_left_out() throws Exception {
+    PDDocument document = document();
+    PDPage contents = new PDPage();
+    document.getPages().insertBefore(contents, document.getPage(0));
+    try (PDPageContentStream out = new PDPageContentStream(document, contents)) {
+      write(out, 60, 700, 18, FontName.HELVETICA_BOLD, "Contents");
+      write(out, 60, 670, 11, FontName.HELVETICA, "Chapter A . . . . . . . . . . . . 2");
+      write(out, 60, 655, 11, FontName.HELVETICA, "Chapter B 3");
+      write(out, 60, 640, 11, FontName.HELVETICA, "Chapter C 4");
+    }
+    SourceText text = read(bytes(document)).text();
+    assertThat(text.text())
+        .startsWith("Chapter A")
+        .doesNotContain("Contents")
+        .doesNotContain(". . .");
+    assertThat(text.locate(0).citation()).isEqualTo("p. 2");
+  }
+
+  @Test
   void progress_comes_page_by_page() throws Exception {
     List<Double> shares = new ArrayList<>();
     new SourceReader().read("survey.pdf", bytes(document()), shares::add);

@@ -32,7 +32,9 @@ public final class PdfReader {
                 + MOST_PAGES
                 + ". Split it and add the parts.");
       }
-      List<Line> lines = RunningHeads.removed(LineStripper.lines(document, progress));
+      List<Line> all = RunningHeads.removed(LineStripper.lines(document, progress));
+      List<Line> body = ContentsList.removed(all);
+      List<Line> lines = body.isEmpty() ? all : body;
       if (lines.isEmpty()) {
         throw new UnreadableException(
             "The "
