@@ -5,7 +5,8 @@ import java.io.IOException;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.DoubleConsumer;
-import org.apache.tika.Tika;
+import org.apache.tika.detect.DefaultDetector;
+import org.apache.tika.detect.Detector;
 import org.apache.tika.io.TikaInputStream;
 import org.apache.tika.metadata.Metadata;
 import org.pergamena.formats.document.OfficeReader;
@@ -37,7 +38,7 @@ public final class SourceReader {
           "application/x-tika-ooxml", "an office document of a kind that is not known",
           "application/x-tika-msoffice", "an office document of a kind that is not known");
 
-  private final Tika tika = new Tika();
+  private final Detector detector = new DefaultDetector();
 
   /**
    * Reads a file by what is in it; its name only decides between kinds of text.
@@ -60,7 +61,7 @@ public final class SourceReader {
 
   private String type(byte[] bytes) {
     try (TikaInputStream in = TikaInputStream.get(new ByteArrayInputStream(bytes))) {
-      return tika.detect(in, new Metadata());
+      return detector.detect(in, new Metadata()).toString();
     } catch (IOException e) {
       return "application/octet-stream";
     }
