@@ -1,7 +1,6 @@
 package org.pergamena.core.distil;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import org.pergamena.core.distil.Distilled.LeftOut;
 import org.pergamena.core.distil.Distilled.Node;
@@ -154,16 +153,9 @@ public final class Distiller {
     boolean leaf = group.children().isEmpty();
     List<Quote> quotes = quoting.choose(group.own(), label, leaf ? Integer.MAX_VALUE : 2);
     List<Node> children = group.children().stream().map(child -> node(child, label)).toList();
-    String summary = quotes.isEmpty() ? summary(children) : words(quotes.get(0));
+    List<Quote> central = leaf ? quotes : quoting.choose(group.parts(), label, 1);
+    String summary = central.isEmpty() ? "" : words(central.get(0));
     return new Node(label, summary, extent, quotes, children);
-  }
-
-  private static String summary(List<Node> children) {
-    return children.stream()
-        .flatMap(child -> child.quotes().stream())
-        .max(Comparator.comparingDouble(Quote::strength))
-        .map(Distiller::words)
-        .orElseGet(() -> children.isEmpty() ? "" : children.get(0).summary());
   }
 
   private static String words(Quote quote) {

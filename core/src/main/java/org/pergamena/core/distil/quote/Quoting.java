@@ -25,6 +25,7 @@ public final class Quoting {
   private static final int MOST = 6;
   private static final int WORDS_PER_QUOTE = 110;
   private static final int SHORTEST = 7;
+  private static final int LONG = 36;
   private static final int LONGEST = 60;
   private static final double REDUNDANCY = 0.6;
   private static final double NEW_SOURCE = 1.4;
@@ -150,7 +151,7 @@ public final class Quoting {
     Bag vector = vector(counts);
     double closeness = vector.dot(centre);
     int words = sentence.words();
-    double length = words < SHORTEST ? 0.3 : words > LONGEST ? 0.6 : 1;
+    double length = words < SHORTEST ? 0.3 : words > LONGEST ? 0.4 : words > LONG ? 0.6 : 1;
     double alone = part.text().punctuated() && leans(sentence) ? 0.6 : 1;
     double asks = sentence.tokens().isEmpty() || asks(sentence) ? 0.5 : 1;
     double early = index == part.from() ? 1.1 : 1;
