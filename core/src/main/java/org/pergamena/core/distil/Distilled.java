@@ -13,24 +13,12 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
 
-/**
- * What distilling found: a tree of topics, without identities yet, and what it left out.
- *
- * @param leftOut text that is on no topic, and why
- */
-public record Distilled(Node root, List<LeftOut> leftOut) {
+/** What distilling found: a tree of topics, without identities yet. */
+public record Distilled(Node root) {
 
   /** A topic to be. */
   public record Node(
       String label, String summary, List<Extent> extent, List<Quote> quotes, List<Node> children) {}
-
-  /** Text that is on no topic. */
-  public record LeftOut(Extent extent, Reason reason) {
-    /** Why text was left out. */
-    public enum Reason {
-      FRONT_MATTER
-    }
-  }
 
   /**
    * The topics as a map.

@@ -2,7 +2,6 @@ package org.pergamena.core.distil;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.pergamena.core.distil.Distilled.LeftOut;
 import org.pergamena.core.distil.Distilled.Node;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.group.Grouping;
@@ -37,7 +36,6 @@ public final class Distiller {
   private final List<Analysed> texts;
   private final DistilOptions options;
   private final Progress progress;
-  private final List<LeftOut> leftOut = new ArrayList<>();
   private Labeller labeller;
   private Quoting quoting;
   private int named;
@@ -71,7 +69,7 @@ public final class Distiller {
     labeller = new Labeller(texts);
     quoting = new Quoting(texts);
     toName = count(root);
-    return new Distilled(node(root, ""), List.copyOf(leftOut));
+    return new Distilled(node(root, ""));
   }
 
   private Group one(Analysed text) {
@@ -111,12 +109,6 @@ public final class Distiller {
     if (first == root.from() || root.text().words(root.from(), first) >= FRONT_MATTER_WORDS) {
       return root;
     }
-    Span span =
-        new Span(
-            root.sentences().get(0).span().start(),
-            root.text().sentences().get(first - 1).span().end());
-    leftOut.add(
-        new LeftOut(new Extent(root.text().source().id(), span), LeftOut.Reason.FRONT_MATTER));
     return new Part(
         root.text(),
         first,

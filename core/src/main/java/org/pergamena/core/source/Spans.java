@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 
-/** Sets of spans: joining those that touch, and finding what lies between them. */
+/** Sets of spans: joining those that touch. */
 public final class Spans {
   private Spans() {}
 
@@ -20,21 +20,5 @@ public final class Spans {
       }
     }
     return joined;
-  }
-
-  /** What of {@code [0, length)} lies in none of the spans, in order. */
-  public static List<Span> gaps(Collection<Span> spans, int length) {
-    List<Span> gaps = new ArrayList<>();
-    int from = 0;
-    for (Span span : union(spans)) {
-      if (span.start() > from) {
-        gaps.add(new Span(from, Math.min(span.start(), length)));
-      }
-      from = span.end();
-    }
-    if (from < length) {
-      gaps.add(new Span(from, length));
-    }
-    return gaps;
   }
 }

@@ -124,15 +124,16 @@ class DistillerTest {
   }
 
   @Test
-  void a_few_words_before_the_first_heading_are_left_out_and_it_says_so() {
+  void a_few_words_before_the_first_heading_are_a_gap_of_the_ribbon() {
     Source headed = Texts.headed("a");
     String byline = "By somebody, spring.\n\n";
     SourceText text = headed.text();
     Source source = new Source(headed.id(), "a", MovedText.by(byline, text));
-    Distilled distilled = Texts.distilled(DistilOptions.DEFAULT, source);
-    assertThat(distilled.leftOut())
-        .extracting(Distilled.LeftOut::reason)
-        .containsExactly(Distilled.LeftOut.Reason.FRONT_MATTER);
+    TopicMap map = Texts.map(DistilOptions.DEFAULT, source);
+    var ribbon = Coverage.of(map, List.of(source)).get(source.id()).ribbon();
+    assertThat(ribbon.get(0).branch()).isEqualTo(Coverage.NOWHERE);
+    assertThat(source.text().text().substring(0, ribbon.get(0).end())).startsWith("By somebody");
+    assertThat(ribbon.get(1).branch()).isNotEqualTo(Coverage.NOWHERE);
   }
 
   @Test

@@ -68,10 +68,9 @@ class SourceTextTest {
   }
 
   @Test
-  void spans_join_and_leave_gaps() {
+  void spans_that_touch_join() {
     List<Span> spans = List.of(new Span(5, 8), new Span(0, 3), new Span(2, 4));
     assertThat(Spans.union(spans)).containsExactly(new Span(0, 4), new Span(5, 8));
-    assertThat(Spans.gaps(spans, 10)).containsExactly(new Span(4, 5), new Span(8, 10));
     assertThatThrownBy(() -> new Span(3, 3)).isInstanceOf(IllegalArgumentException.class);
   }
 }

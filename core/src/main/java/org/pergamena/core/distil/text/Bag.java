@@ -40,15 +40,6 @@ public final class Bag {
     return weights;
   }
 
-  /** Sum of the weights. */
-  public double total() {
-    double total = 0;
-    for (double weight : weights.values()) {
-      total += weight;
-    }
-    return total;
-  }
-
   /** This bag with counts damped, weighed by a factor for each stem, and of length 1. */
   public Bag normalised(ToDoubleFunction<String> factor) {
     Bag bag = new Bag();
@@ -77,11 +68,5 @@ public final class Bag {
       }
     }
     return dot;
-  }
-
-  /** Cosine of the angle to another bag, 0 if one is empty. */
-  public double cosine(Bag other) {
-    double lengths = Math.sqrt(dot(this) * other.dot(other));
-    return lengths == 0 ? 0 : dot(other) / lengths;
   }
 }
