@@ -1,6 +1,6 @@
 import styled from "styled-components";
 import { Sheet } from "../ui/Sheet";
-import { MAP_KEYS } from "./useMapKeys";
+import { MAP_KEYS } from "./mapKeys";
 
 const List = styled.dl`
   display: grid;

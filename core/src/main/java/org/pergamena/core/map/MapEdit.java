@@ -1,8 +1,6 @@
 package org.pergamena.core.map;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -13,14 +11,17 @@ import java.util.UUID;
 final class MapEdit {
   private final UUID root;
   private final Map<UUID, Topic> topics;
+  private final TopicMap map;
 
   MapEdit(UUID root, Map<UUID, Topic> topics) {
     this.root = root;
     this.topics = topics;
+    this.map = new TopicMap(root, topics);
   }
 
-  Map<UUID, Topic> topics() {
-    return topics;
+  /** The map as the changes so far have made it. */
+  TopicMap map() {
+    return map;
   }
 
   /** Does the change and gives its inverse. */
@@ -90,7 +91,7 @@ final class MapEdit {
     }
     Topic parent = topic(topic.parent());
     int index = parent.children().indexOf(topic.id());
-    Branch branch = new Branch(below(topic));
+    Branch branch = new Branch(map.preorder(topic));
     branch.topics().forEach(gone -> topics.remove(gone.id()));
     topics.put(parent.id(), parent.withoutChild(topic.id()));
     return new Change.AddBranch(parent.id(), index, branch);
@@ -144,26 +145,8 @@ final class MapEdit {
     throw new MapRuleException("This passage is no longer linked to \"" + topic.label() + "\".");
   }
 
-  private List<Topic> below(Topic from) {
-    List<Topic> order = new ArrayList<>();
-    Deque<Topic> open = new ArrayDeque<>(List.of(from));
-    while (!open.isEmpty()) {
-      Topic topic = open.pop();
-      order.add(topic);
-      for (int i = topic.children().size() - 1; i >= 0; i--) {
-        open.push(topics.get(topic.children().get(i)));
-      }
-    }
-    return order;
-  }
-
   private Topic topic(UUID id) {
-    Topic topic = topics.get(id);
-    if (topic == null) {
-      throw new MapRuleException(
-          "This topic is no longer on the map. Undo its removal to get it back.");
-    }
-    return topic;
+    return map.topic(id);
   }
 
   private void requireDepth(UUID from) {

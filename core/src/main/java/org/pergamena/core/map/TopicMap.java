@@ -30,7 +30,7 @@ public final class TopicMap {
   private final UUID root;
   private final Map<UUID, Topic> topics;
 
-  private TopicMap(UUID root, Map<UUID, Topic> topics) {
+  TopicMap(UUID root, Map<UUID, Topic> topics) {
     this.root = root;
     this.topics = topics;
   }
@@ -156,7 +156,7 @@ public final class TopicMap {
   public Applied apply(Change change) {
     MapEdit edit = new MapEdit(root, new HashMap<>(topics));
     Change inverse = edit.apply(change);
-    return new Applied(new TopicMap(root, edit.topics()), inverse);
+    return new Applied(edit.map(), inverse);
   }
 
   @Override

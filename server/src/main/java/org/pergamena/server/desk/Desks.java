@@ -38,10 +38,11 @@ class Desks {
   public Desk desk(Maps.Current current) {
     TopicMap map = current.map();
     List<Sources.Entry> entries = sources.of(current.id());
-    List<Source> texts = sources.texts(current.id());
+    List<Source> texts = sources.texts(entries);
     Map<UUID, Coverage> coverages = Coverage.of(map, texts);
     Set<UUID> closed = maps.closed(current.id());
-    List<UUID> order = entries.stream().map(Sources.Entry::id).toList();
+    Drawing.Prepared prepared =
+        drawing.prepare(map, entries.stream().map(Sources.Entry::id).toList());
     return new Desk(
         current.id(),
         current.revision(),
@@ -49,19 +50,18 @@ class Desks {
         maps.can(current.id(), false),
         maps.can(current.id(), true),
         Coverage.share(texts, coverages),
-        topics(map, closed),
+        topics(prepared, closed),
         shelf(entries, texts, coverages),
-        SceneView.of(drawing.scene(map, order, closed)),
+        SceneView.of(prepared.scene(closed)),
         jobs.of(current.id()));
   }
 
-  private static List<Desk.TopicView> topics(TopicMap map, Set<UUID> closed) {
-    Map<UUID, String> numbers = Numbering.of(map);
-    Map<UUID, Support> supports = Support.of(map);
+  private static List<Desk.TopicView> topics(Drawing.Prepared prepared, Set<UUID> closed) {
+    TopicMap map = prepared.map();
     List<Desk.TopicView> views = new ArrayList<>();
     for (Topic topic : map.preorder()) {
-      String number = numbers.get(topic.id());
-      Support support = supports.get(topic.id());
+      String number = prepared.numbers().get(topic.id());
+      Support support = prepared.supports().get(topic.id());
       views.add(
           new Desk.TopicView(
               topic.id(),

@@ -22,18 +22,31 @@ public class Drawing {
   private final BraceLayout layout = new BraceLayout(new FontMeasurer());
 
   /**
-   * The scene of a map.
+   * Gets a map ready to be drawn, once for all the ways of closing its branches.
    *
    * @param sources in the order that gives them their inks
-   * @param closed topics whose branches are not shown
    */
-  public Scene scene(TopicMap map, List<UUID> sources, Set<UUID> closed) {
+  public Prepared prepare(TopicMap map, List<UUID> sources) {
     Map<UUID, Integer> inks = new HashMap<>();
     sources.forEach(source -> inks.put(source, inks.size()));
-    Map<UUID, String> numbers = Numbering.of(map);
-    Map<UUID, Support> supports = Support.of(map);
-    return layout.lay(
-        map, closed, topic -> look(topic, numbers.get(topic.id()), supports.get(topic.id()), inks));
+    return new Prepared(layout, map, Numbering.of(map), Support.of(map), inks);
+  }
+
+  /** A map with what is drawn of its topics beside their labels. */
+  public record Prepared(
+      BraceLayout layout,
+      TopicMap map,
+      Map<UUID, String> numbers,
+      Map<UUID, Support> supports,
+      Map<UUID, Integer> inks) {
+
+    /** The scene in which some topics' branches are closed. */
+    public Scene scene(Set<UUID> closed) {
+      return layout.lay(
+          map,
+          closed,
+          topic -> look(topic, numbers.get(topic.id()), supports.get(topic.id()), inks));
+    }
   }
 
   private static TopicLook look(

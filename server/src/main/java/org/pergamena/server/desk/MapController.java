@@ -142,10 +142,10 @@ class MapController {
     if (folding.level() != null) {
       return Folds.below(map, folding.level());
     }
-    List<UUID> order = sources.of(mapId).stream().map(Sources.Entry::id).toList();
+    Drawing.Prepared prepared = drawing.prepare(map, sources.ids(mapId));
     return Folds.fitting(
         map,
-        closed -> drawing.scene(map, order, closed),
+        prepared::scene,
         folding.width() == null ? 0 : folding.width(),
         folding.height() == null ? 0 : folding.height());
   }

@@ -1,7 +1,6 @@
 package org.pergamena.server.export;
 
 import java.nio.charset.StandardCharsets;
-import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.layout.Scene;
@@ -81,8 +80,9 @@ class ExportController {
   }
 
   private Scene scene(Maps.Current current, boolean whole) {
-    List<UUID> order = sources.of(current.id()).stream().map(Sources.Entry::id).toList();
-    return drawing.scene(current.map(), order, whole ? Set.of() : maps.closed(current.id()));
+    return drawing
+        .prepare(current.map(), sources.ids(current.id()))
+        .scene(whole ? Set.of() : maps.closed(current.id()));
   }
 
   private static String attachment(Maps.Current current, String ending) {

@@ -96,9 +96,8 @@ class MapStore {
     return rows;
   }
 
-  /** Writes a new map whole. */
+  /** Writes the topics of a map that has none yet. */
   void insert(MapRow row, TopicMap map) {
-    entities.persist(row);
     List<Topic> all = map.preorder();
     Map<UUID, Integer> places = places(all);
     all.forEach(topic -> insert(row.id, topic, places.getOrDefault(topic.id(), 0)));

@@ -73,15 +73,9 @@ public class Maps {
   /** Makes a map that has nothing but a root. */
   @Transactional
   public UUID create(UUID owner) {
-    return create(owner, TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), UNTITLED)));
-  }
-
-  /** Makes a map of topics whose sources are there already. */
-  @Transactional
-  public UUID create(UUID owner, TopicMap map) {
-    MapRow row = new MapRow(UUID.randomUUID(), owner);
-    store.insert(row, map);
-    return row.id;
+    UUID id = reserve(owner);
+    fill(id, TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), UNTITLED)));
+    return id;
   }
 
   /** Makes the row of a map alone, for {@link #fill}. */
@@ -156,28 +150,31 @@ public class Maps {
   @Transactional
   public Current undo(UUID owner, UUID id) {
     MapRow row = row(owner, id, LockModeType.PESSIMISTIC_WRITE);
-    RevisionRow last =
-        revision(id, State.DONE, "desc")
-            .orElseThrow(() -> new Refused(HttpStatus.CONFLICT, "There is nothing to undo."));
-    last.state = State.UNDONE;
-    return apply(
-        row,
-        ChangeJson.read(last.inverse),
-        new RevisionRow(id, row.revision + 1, owner, Kind.UNDO, last.number));
+    RevisionRow last = turned(id, State.DONE, "desc", State.UNDONE, "There is nothing to undo.");
+    return again(row, owner, Kind.UNDO, last, last.inverse);
   }
 
   /** Does again what was undone last. */
   @Transactional
   public Current redo(UUID owner, UUID id) {
     MapRow row = row(owner, id, LockModeType.PESSIMISTIC_WRITE);
-    RevisionRow next =
-        revision(id, State.UNDONE, "asc")
-            .orElseThrow(() -> new Refused(HttpStatus.CONFLICT, "There is nothing to redo."));
-    next.state = State.DONE;
+    RevisionRow next = turned(id, State.UNDONE, "asc", State.DONE, "There is nothing to redo.");
+    return again(row, owner, Kind.REDO, next, next.change);
+  }
+
+  /** The first change of a state in an order, put into another state. */
+  private RevisionRow turned(UUID map, State from, String order, State to, String none) {
+    RevisionRow revision =
+        revision(map, from, order).orElseThrow(() -> new Refused(HttpStatus.CONFLICT, none));
+    revision.state = to;
+    return revision;
+  }
+
+  private Current again(MapRow row, UUID author, Kind kind, RevisionRow of, String change) {
     return apply(
         row,
-        ChangeJson.read(next.change),
-        new RevisionRow(id, row.revision + 1, owner, Kind.REDO, next.number));
+        ChangeJson.read(change),
+        new RevisionRow(row.id, row.revision + 1, author, kind, of.number));
   }
 
   /** Whose map it is. */

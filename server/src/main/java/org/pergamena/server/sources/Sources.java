@@ -5,7 +5,6 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
@@ -99,7 +98,19 @@ public class Sources {
   /** The sources of a map that have been read, with their text. */
   @Transactional(readOnly = true)
   public List<Source> texts(UUID mapId) {
-    return of(mapId).stream().filter(Entry::ready).map(this::source).toList();
+    return texts(of(mapId));
+  }
+
+  /** Those of some entries that have been read, with their text. */
+  @Transactional(readOnly = true)
+  public List<Source> texts(List<Entry> entries) {
+    return entries.stream().filter(Entry::ready).map(this::source).toList();
+  }
+
+  /** The identities of a map's sources, in the order that gives them their inks. */
+  @Transactional(readOnly = true)
+  public List<UUID> ids(UUID mapId) {
+    return of(mapId).stream().map(Entry::id).toList();
   }
 
   /** The same, split into sentences; what was split before is not split again. */
@@ -252,11 +263,10 @@ public class Sources {
   public Map<UUID, UUID> copy(UUID fromMap, UUID toMap) {
     Map<UUID, UUID> copies = new HashMap<>();
     List<SourceRow> rows =
-        new ArrayList<>(
-            entities
-                .createQuery("from SourceRow where mapId = :map order by position", SourceRow.class)
-                .setParameter("map", fromMap)
-                .getResultList());
+        entities
+            .createQuery("from SourceRow where mapId = :map order by position", SourceRow.class)
+            .setParameter("map", fromMap)
+            .getResultList();
     for (SourceRow row : rows) {
       UUID id = UUID.randomUUID();
       SourceRow copy =

@@ -2,8 +2,8 @@ import type { KeyboardEvent } from "react";
 import { describe, expect, it, vi } from "vitest";
 import type { Desk } from "../api/types";
 import type { MapCommands } from "./commands";
+import { mapKeys } from "./mapKeys";
 import { Tree } from "./tree";
-import { mapKeys } from "./useMapKeys";
 
 const topic = (
   id: string,
