@@ -2,6 +2,7 @@ package org.pergamena.formats;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.DoubleConsumer;
@@ -31,6 +32,18 @@ import org.pergamena.formats.web.HtmlReader;
  * }</pre>
  */
 public final class SourceReader {
+  /** The kinds that a person can choose for a file of text that was taken for another. */
+  public static final List<SourceKind> CHOICES =
+      List.of(
+          SourceKind.TEXT,
+          SourceKind.MARKDOWN,
+          SourceKind.WEB,
+          SourceKind.TABLE,
+          SourceKind.TRANSCRIPT);
+
+  /** How the name of a file of pasted rich text ends. */
+  public static final String PASTED = ".pasted.html";
+
   private static final Map<String, String> OTHERS =
       Map.of(
           "application/zip", "a ZIP archive",
@@ -48,18 +61,36 @@ public final class SourceReader {
    */
   public ReadSource read(String name, byte[] bytes, DoubleConsumer progress)
       throws UnreadableException {
+    return read(name, bytes, null, progress);
+  }
+
+  /**
+   * Reads a file as the kind that a person says it is.
+   *
+   * @param kind one of {@link #CHOICES}, or null to find out
+   * @throws UnreadableException with a sentence for the person if nothing can be read
+   */
+  public ReadSource read(String name, byte[] bytes, SourceKind kind, DoubleConsumer progress)
+      throws UnreadableException {
     if (bytes.length == 0) {
       throw new UnreadableException(
           "The file is empty. Check it where it came from and add it again.");
     }
-    ReadSource read = readByType(name, bytes, type(bytes), progress);
+    ReadSource read = readByType(name, bytes, kind, progress);
     if (read.text().words() == 0) {
       throw new UnreadableException("There are no words in the file. Check it and add it again.");
     }
     return read;
   }
 
-  private String type(byte[] bytes) {
+  /** Whether bytes are sound or film. */
+  public boolean isRecording(byte[] bytes) {
+    String type = type(bytes);
+    return type.startsWith("audio/") || type.startsWith("video/") || type.equals("application/ogg");
+  }
+
+  /** The media type that bytes look like, {@code audio/ogg}. */
+  public String type(byte[] bytes) {
     try (TikaInputStream in = TikaInputStream.get(new ByteArrayInputStream(bytes))) {
       return detector.detect(in, new Metadata()).toString();
     } catch (IOException e) {
@@ -67,22 +98,41 @@ public final class SourceReader {
     }
   }
 
-  private static ReadSource readByType(
-      String name, byte[] bytes, String type, DoubleConsumer progress) throws UnreadableException {
+  private ReadSource readByType(String name, byte[] bytes, SourceKind kind, DoubleConsumer progress)
+      throws UnreadableException {
+    String type = type(bytes);
     if (type.equals("application/pdf")) {
       return new PdfReader().read(bytes, progress);
     }
     if (OfficeReader.reads(type)) {
       return OfficeReader.read(bytes, type);
     }
-    return text(name, type, Decoding.text(bytes, type).orElseThrow(() -> notText(name, type)));
+    String words = Decoding.text(bytes, type).orElseThrow(() -> notText(name, type));
+    return kind == null ? text(name, type, words) : as(kind, words);
+  }
+
+  private static ReadSource as(SourceKind kind, String words) throws UnreadableException {
+    return switch (kind) {
+      case MARKDOWN -> MarkdownReader.read(words);
+      case WEB -> HtmlReader.read(words);
+      case TABLE -> CsvReader.read(words);
+      case TRANSCRIPT -> transcript(words);
+      default -> PlainTextReader.read(words);
+    };
+  }
+
+  private static ReadSource transcript(String words) throws UnreadableException {
+    if (TtmlReader.isTtml(words)) {
+      return TtmlReader.read(words);
+    }
+    return words.contains("-->") ? TranscriptReader.read(words) : TimedTextReader.read(words);
   }
 
   private static ReadSource text(String name, String type, String words)
       throws UnreadableException {
     String lower = name.toLowerCase(Locale.ROOT);
     if (words.startsWith("WEBVTT") || lower.endsWith(".vtt") || TranscriptReader.isSrt(words)) {
-      return new ReadSource(SourceKind.TRANSCRIPT, null, TranscriptReader.read(words));
+      return TranscriptReader.read(words);
     }
     if (lower.endsWith(".srt")) {
       throw new UnreadableException(
@@ -93,18 +143,20 @@ public final class SourceReader {
       return MarkdownReader.read(words);
     }
     if (lower.endsWith(".csv") || lower.endsWith(".tsv")) {
-      return new ReadSource(SourceKind.TABLE, null, CsvReader.read(words));
+      return CsvReader.read(words);
     }
     if (TtmlReader.isTtml(words)) {
-      return new ReadSource(SourceKind.TRANSCRIPT, null, TtmlReader.read(words));
+      return TtmlReader.read(words);
+    }
+    if (lower.endsWith(PASTED)) {
+      return HtmlReader.pasted(words);
     }
     if (type.equals("text/html") || type.equals("application/xhtml+xml")) {
       return HtmlReader.read(words);
     }
-    if (TimedTextReader.isTimed(words)) {
-      return new ReadSource(SourceKind.TRANSCRIPT, null, TimedTextReader.read(words));
-    }
-    return new ReadSource(SourceKind.TEXT, null, PlainTextReader.read(words));
+    return TimedTextReader.isTimed(words)
+        ? TimedTextReader.read(words)
+        : PlainTextReader.read(words);
   }
 
   private static UnreadableException notText(String name, String type) {

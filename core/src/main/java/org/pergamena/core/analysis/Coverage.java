@@ -18,7 +18,7 @@ import org.pergamena.core.source.Spans;
  * How much of a source is on the map, and where.
  *
  * @param share of the source's text that lies in extents and linked passages, 0 to 1; white space
- *     between blocks does not count
+ *     between blocks and what the person left out do not count
  * @param ribbon the source from its first code unit to its last, cut where the main branch changes
  */
 public record Coverage(double share, List<Stretch> ribbon) {
@@ -27,7 +27,7 @@ public record Coverage(double share, List<Stretch> ribbon) {
    * A stretch of a source that one main branch accounts for, or none.
    *
    * @param branch the main branch, from 0; {@link #ROOT} for the root's own passages; {@link
-   *     #NOWHERE} if the text is not on the map
+   *     #NOWHERE} if the text is not on the map, {@link #EXCLUDED} if that is as the person wants
    */
   public record Stretch(int start, int end, int branch) {}
 
@@ -36,6 +36,9 @@ public record Coverage(double share, List<Stretch> ribbon) {
 
   /** Not on the map. */
   public static final int NOWHERE = -2;
+
+  /** Left out of distilling by the person, and not on the map. */
+  public static final int EXCLUDED = -3;
 
   /** The coverage of each of the sources, by source. */
   public static Map<UUID, Coverage> of(TopicMap map, List<Source> sources) {
@@ -57,9 +60,11 @@ public record Coverage(double share, List<Stretch> ribbon) {
             .add(new Claim(extent.span(), branch, level));
       }
       for (Evidence evidence : topic.evidence()) {
-        claims
-            .computeIfAbsent(evidence.passage().source(), id -> new ArrayList<>())
-            .add(new Claim(evidence.passage().span(), branch, TopicMap.DEEPEST_LEVEL + level));
+        if (evidence.passage().anchored()) {
+          claims
+              .computeIfAbsent(evidence.passage().source(), id -> new ArrayList<>())
+              .add(new Claim(evidence.passage().span(), branch, TopicMap.DEEPEST_LEVEL + level));
+        }
       }
     }
     Map<UUID, Coverage> coverages = new HashMap<>();
@@ -74,7 +79,7 @@ public record Coverage(double share, List<Stretch> ribbon) {
     double on = 0;
     double all = 0;
     for (Source source : sources) {
-      double length = inked(source.text().text(), 0, source.text().text().length());
+      double length = inked(source, whole(source));
       on += coverages.get(source.id()).share() * length;
       all += length;
     }
@@ -91,6 +96,10 @@ public record Coverage(double share, List<Stretch> ribbon) {
       cuts.add(claim.span().start());
       cuts.add(Math.min(claim.span().end(), text.length()));
     }
+    for (Span span : source.excluded()) {
+      cuts.add(span.start());
+      cuts.add(Math.min(span.end(), text.length()));
+    }
     List<Claim> sorted = claims.stream().sorted((a, b) -> a.span().compareTo(b.span())).toList();
     List<Claim> open = new ArrayList<>();
     List<Stretch> ribbon = new ArrayList<>();
@@ -103,11 +112,13 @@ public record Coverage(double share, List<Stretch> ribbon) {
           open.add(sorted.get(claim++));
         }
         open.removeIf(c -> c.span().end() <= at);
-        append(ribbon, text, from, cut, strongest(open));
+        int branch = strongest(open);
+        boolean out = branch == NOWHERE && source.excludes(from);
+        append(ribbon, text, from, cut, out ? EXCLUDED : branch);
       }
       from = cut;
     }
-    return new Coverage(share(text, claims), ribbon);
+    return new Coverage(share(source, claims), ribbon);
   }
 
   private static int strongest(List<Claim> open) {
@@ -122,7 +133,7 @@ public record Coverage(double share, List<Stretch> ribbon) {
 
   private static void append(List<Stretch> ribbon, String text, int start, int end, int branch) {
     Stretch last = ribbon.isEmpty() ? null : ribbon.get(ribbon.size() - 1);
-    boolean blank = branch == NOWHERE && text.substring(start, end).isBlank();
+    boolean blank = branch <= NOWHERE && text.substring(start, end).isBlank();
     int shown = blank && last != null ? last.branch() : branch;
     if (last != null && last.branch() == shown) {
       ribbon.set(ribbon.size() - 1, new Stretch(last.start(), end, shown));
@@ -131,16 +142,28 @@ public record Coverage(double share, List<Stretch> ribbon) {
     }
   }
 
-  private static double share(String text, List<Claim> claims) {
-    long all = inked(text, 0, text.length());
+  private static double share(Source source, List<Claim> claims) {
+    long all = inked(source, whole(source));
     long on = 0;
     for (Span span : Spans.union(claims.stream().map(Claim::span).toList())) {
-      on += inked(text, span.start(), Math.min(span.end(), text.length()));
+      on += inked(source, List.of(span));
     }
-    return all == 0 ? 0 : (double) on / all;
+    return all == 0 ? 0 : Math.min(1, (double) on / all);
   }
 
-  private static long inked(String text, int start, int end) {
-    return text.substring(start, end).chars().filter(c -> !Character.isWhitespace(c)).count();
+  private static List<Span> whole(Source source) {
+    int length = source.text().text().length();
+    return length == 0 ? List.of() : Spans.without(new Span(0, length), source.excluded());
+  }
+
+  private static long inked(Source source, List<Span> spans) {
+    String text = source.text().text();
+    long inked = 0;
+    for (Span span : spans) {
+      for (int i = span.start(); i < Math.min(span.end(), text.length()); i++) {
+        inked += Character.isWhitespace(text.charAt(i)) ? 0 : 1;
+      }
+    }
+    return inked;
   }
 }

@@ -13,7 +13,8 @@ import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
 
 /**
- * How well a topic is borne out, by its own passages and those below it.
+ * How well a topic is borne out, by its own passages and those below it. Passages whose words are
+ * no longer in their source do not count.
  *
  * @param passages number of different passages
  * @param own number of the topic's own passages
@@ -45,7 +46,9 @@ public record Support(int passages, int own, List<UUID> sources, double closenes
     for (int i = order.size() - 1; i >= 0; i--) {
       Topic topic = order.get(i);
       Gathered sum = new Gathered(new LinkedHashMap<>(), new LinkedHashSet<>());
-      for (Evidence evidence : topic.evidence()) {
+      List<Evidence> anchored =
+          topic.evidence().stream().filter(e -> e.passage().anchored()).toList();
+      for (Evidence evidence : anchored) {
         sum.passages.put(evidence.passage(), evidence.strength());
         sum.sources.add(evidence.passage().source());
       }
@@ -55,7 +58,7 @@ public record Support(int passages, int own, List<UUID> sources, double closenes
         sum.sources.addAll(below.sources);
       }
       gathered.put(topic.id(), sum);
-      supports.put(topic.id(), sum.support(topic.evidence().size()));
+      supports.put(topic.id(), sum.support(anchored.size()));
     }
     return supports;
   }

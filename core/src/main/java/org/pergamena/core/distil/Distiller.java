@@ -13,7 +13,9 @@ import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.segment.Parts;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.map.Extent;
+import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;
+import org.pergamena.core.source.Spans;
 
 /**
  * Distils sources into a tree of topics.
@@ -138,8 +140,10 @@ public final class Distiller {
     progress.at("Naming topics and choosing passages", 0.4 + 0.6 * named++ / toName);
     List<Extent> extent = new ArrayList<>();
     for (Part part : group.own()) {
+      Source source = part.text().source();
       for (Span span : part.ownExtent()) {
-        extent.add(new Extent(part.text().source().id(), span));
+        Spans.without(span, source.excluded())
+            .forEach(left -> extent.add(new Extent(source.id(), left)));
       }
     }
     boolean leaf = group.children().isEmpty();

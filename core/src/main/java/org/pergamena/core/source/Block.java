@@ -1,7 +1,8 @@
 package org.pergamena.core.source;
 
 /**
- * One block of a source text: a heading, a paragraph, a list item or a turn of speech.
+ * One block of a source text: a heading, a paragraph, a list item, a turn of speech, or what stands
+ * apart from the running text.
  *
  * @param start first code unit
  * @param end one past the last code unit
@@ -13,7 +14,18 @@ public record Block(int start, int end, Kind kind, int level) {
     HEADING,
     PARAGRAPH,
     ITEM,
-    SPEECH
+    SPEECH,
+    /** A note at the foot of a page or the end of a document. */
+    FOOTNOTE,
+    /** The words under a picture or over a table. */
+    CAPTION,
+    /** What a speaker is to say to a slide. */
+    NOTE;
+
+    /** Whether it belongs to the text that runs on, and not to what stands over or beside it. */
+    public boolean runs() {
+      return this != HEADING && this != FOOTNOTE && this != CAPTION;
+    }
   }
 
   /** The block's code units. */

@@ -10,13 +10,14 @@ import java.util.Locale;
  * @param startMs milliseconds into the recording
  * @param speaker who speaks
  * @param section the heading that the offset stands under
+ * @param place the line, paragraph or row, as the file counts it
  */
 public record Locator(
-    Integer page, String pageLabel, Long startMs, String speaker, String section) {
+    Integer page, String pageLabel, Long startMs, String speaker, String section, String place) {
 
   /**
-   * As it is cited: {@code p. 41}, {@code slide 3}, {@code 12:47} or the heading; empty if nothing
-   * is known.
+   * As it is cited: {@code p. 41}, {@code slide 3}, {@code 12:47}, or the heading and the line;
+   * empty if nothing is known.
    */
   public String citation() {
     if (pageLabel != null) {
@@ -25,7 +26,10 @@ public record Locator(
     if (startMs != null) {
       return clock(startMs);
     }
-    return section == null ? "" : section;
+    if (place == null) {
+      return section == null ? "" : section;
+    }
+    return section == null ? place : section + ", " + place;
   }
 
   /** A time as {@code m:ss} or {@code h:mm:ss}. */

@@ -36,7 +36,21 @@ public record Passage(UUID source, int start, int end, String exact, String pref
         text.substring(span.end(), after));
   }
 
-  /** Where it stands. */
+  /** Whether its words are in the text of its source; after a newer version they may not be. */
+  public boolean anchored() {
+    return end > start;
+  }
+
+  /** The same words, no longer to be found in the text of their source. */
+  public Passage adrift() {
+    return new Passage(source, 0, 0, exact, prefix, suffix);
+  }
+
+  /**
+   * Where it stands.
+   *
+   * @throws IllegalArgumentException if it is not {@link #anchored}
+   */
   public Span span() {
     return new Span(start, end);
   }

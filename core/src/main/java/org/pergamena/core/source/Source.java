@@ -1,10 +1,26 @@
 package org.pergamena.core.source;
 
+import java.util.List;
 import java.util.UUID;
 
 /**
  * A document, article or transcript that a person brought in.
  *
  * @param name what the person calls it
+ * @param excluded stretches that the person left out of distilling, sorted and apart
  */
-public record Source(UUID id, String name, SourceText text) {}
+public record Source(UUID id, String name, SourceText text, List<Span> excluded) {
+  public Source {
+    excluded = Spans.union(excluded);
+  }
+
+  /** A source of which nothing is left out. */
+  public Source(UUID id, String name, SourceText text) {
+    this(id, name, text, List.of());
+  }
+
+  /** Whether an offset lies in a stretch that is left out. */
+  public boolean excludes(int offset) {
+    return excluded.stream().anyMatch(span -> span.start() <= offset && offset < span.end());
+  }
+}

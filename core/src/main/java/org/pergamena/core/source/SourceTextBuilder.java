@@ -18,6 +18,7 @@ public final class SourceTextBuilder {
   private final List<Block> blocks = new ArrayList<>();
   private final List<PageSpan> pages = new ArrayList<>();
   private final List<CueSpan> cues = new ArrayList<>();
+  private final List<PlaceSpan> places = new ArrayList<>();
 
   /** Adds a block, parted from the one before by a blank line; blank words add nothing. */
   public SourceTextBuilder block(Block.Kind kind, int level, String words) {
@@ -27,6 +28,17 @@ public final class SourceTextBuilder {
       int start = text.length();
       text.append(trimmed);
       blocks.add(new Block(start, text.length(), kind, level));
+    }
+    return this;
+  }
+
+  /** Adds a block that the file counts as a place of its own. */
+  public SourceTextBuilder block(Block.Kind kind, int level, String words, String place) {
+    int before = blocks.size();
+    block(kind, level, words);
+    if (blocks.size() > before) {
+      Block added = blocks.get(before);
+      places.add(new PlaceSpan(added.start(), added.end(), place));
     }
     return this;
   }
@@ -87,6 +99,6 @@ public final class SourceTextBuilder {
 
   /** The finished text. */
   public SourceText build() {
-    return new SourceText(text.toString(), blocks, pages, cues);
+    return new SourceText(text.toString(), blocks, pages, cues, places);
   }
 }

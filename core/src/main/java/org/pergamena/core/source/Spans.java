@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 
-/** Sets of spans: joining those that touch. */
+/** Sets of spans: joining those that touch, taking some out of others. */
 public final class Spans {
   private Spans() {}
 
@@ -20,5 +20,23 @@ public final class Spans {
       }
     }
     return joined;
+  }
+
+  /** What is left of a span without others, which are sorted and apart. */
+  public static List<Span> without(Span span, List<Span> others) {
+    List<Span> left = new ArrayList<>();
+    int from = span.start();
+    for (Span other : others) {
+      if (other.overlaps(span)) {
+        if (other.start() > from) {
+          left.add(new Span(from, other.start()));
+        }
+        from = Math.max(from, other.end());
+      }
+    }
+    if (from < span.end()) {
+      left.add(new Span(from, span.end()));
+    }
+    return left;
   }
 }

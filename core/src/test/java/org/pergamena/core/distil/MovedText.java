@@ -21,10 +21,10 @@ final class MovedText {
               block.kind(),
               block.level()));
     }
-    return new SourceText(before + text.text(), blocks, List.of(), List.of());
+    return new SourceText(before + text.text(), blocks, List.of(), List.of(), List.of());
   }
 
   static SourceText none() {
-    return new SourceText("", List.of(), List.of(), List.of());
+    return new SourceText("", List.of(), List.of(), List.of(), List.of());
   }
 }

@@ -36,9 +36,10 @@ class SourceTextTest {
 
   @Test
   void a_time_is_cited_with_hours_only_where_there_are_any() {
-    assertThat(new Locator(null, null, 767_000L, null, null).citation()).isEqualTo("12:47");
-    assertThat(new Locator(null, null, 3_723_000L, null, null).citation()).isEqualTo("1:02:03");
-    assertThat(new Locator(null, null, null, null, null).citation()).isEmpty();
+    assertThat(new Locator(null, null, 767_000L, null, null, null).citation()).isEqualTo("12:47");
+    assertThat(new Locator(null, null, 3_723_000L, null, null, null).citation())
+        .isEqualTo("1:02:03");
+    assertThat(new Locator(null, null, null, null, null, null).citation()).isEmpty();
   }
 
   @Test

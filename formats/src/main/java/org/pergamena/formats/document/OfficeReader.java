@@ -2,6 +2,7 @@ package org.pergamena.formats.document;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.List;
 import java.util.Map;
 import org.apache.tika.exception.EncryptedDocumentException;
 import org.apache.tika.exception.TikaException;
@@ -12,26 +13,31 @@ import org.apache.tika.parser.AutoDetectParser;
 import org.apache.tika.parser.ParseContext;
 import org.apache.tika.sax.BodyContentHandler;
 import org.pergamena.core.source.SourceText;
+import org.pergamena.formats.read.Facts;
+import org.pergamena.formats.read.Omission;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
 import org.pergamena.formats.read.UnreadableException;
 import org.xml.sax.SAXException;
 
-/** Reads office documents, presentations, spreadsheets and e-books, by Apache Tika. */
+/** Reads office documents, presentations, spreadsheets and e-books. */
 public final class OfficeReader {
+  private static final String DOCX =
+      "application/vnd.openxmlformats-officedocument.wordprocessingml.document";
+  private static final String PPTX =
+      "application/vnd.openxmlformats-officedocument.presentationml.presentation";
+  private static final String ODT = "application/vnd.oasis.opendocument.text";
+  private static final String ODP = "application/vnd.oasis.opendocument.presentation";
+
   private static final Map<String, SourceKind> KINDS =
       Map.ofEntries(
-          Map.entry(
-              "application/vnd.openxmlformats-officedocument.wordprocessingml.document",
-              SourceKind.DOCUMENT),
+          Map.entry(DOCX, SourceKind.DOCUMENT),
           Map.entry("application/msword", SourceKind.DOCUMENT),
           Map.entry("application/rtf", SourceKind.DOCUMENT),
-          Map.entry("application/vnd.oasis.opendocument.text", SourceKind.DOCUMENT),
-          Map.entry(
-              "application/vnd.openxmlformats-officedocument.presentationml.presentation",
-              SourceKind.SLIDES),
+          Map.entry(ODT, SourceKind.DOCUMENT),
+          Map.entry(PPTX, SourceKind.SLIDES),
           Map.entry("application/vnd.ms-powerpoint", SourceKind.SLIDES),
-          Map.entry("application/vnd.oasis.opendocument.presentation", SourceKind.SLIDES),
+          Map.entry(ODP, SourceKind.SLIDES),
           Map.entry(
               "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
               SourceKind.TABLE),
@@ -53,15 +59,13 @@ public final class OfficeReader {
    */
   public static ReadSource read(byte[] bytes, String type) throws UnreadableException {
     SourceKind kind = KINDS.get(type);
-    XhtmlBlocks blocks = new XhtmlBlocks(kind == SourceKind.TABLE);
-    Metadata metadata = new Metadata();
     try {
-      new AutoDetectParser()
-          .parse(
-              new ByteArrayInputStream(bytes),
-              new BodyContentHandler(blocks),
-              metadata,
-              new ParseContext());
+      return switch (type) {
+        case DOCX -> WordReader.read(bytes);
+        case PPTX -> SlidesReader.read(bytes);
+        case ODT, ODP -> OpenDocumentReader.read(bytes, kind);
+        default -> byTika(bytes, kind);
+      };
     } catch (EncryptedDocumentException e) {
       throw new UnreadableException(
           "The document is locked with a password. Save it without one and add it again.", e);
@@ -73,8 +77,32 @@ public final class OfficeReader {
               + " from, save it anew and add it again.",
           e);
     }
+  }
+
+  private static ReadSource byTika(byte[] bytes, SourceKind kind)
+      throws IOException, TikaException, SAXException {
+    XhtmlBlocks blocks = new XhtmlBlocks(kind == SourceKind.TABLE);
+    Metadata metadata = new Metadata();
+    new AutoDetectParser()
+        .parse(
+            new ByteArrayInputStream(bytes),
+            new BodyContentHandler(blocks),
+            metadata,
+            new ParseContext());
     SourceText text = blocks.text();
-    String title = metadata.get(TikaCoreProperties.TITLE);
-    return new ReadSource(kind, title == null || title.isBlank() ? null : title.strip(), text);
+    Facts facts =
+        new Facts(
+            metadata.get(TikaCoreProperties.TITLE),
+            metadata.get(TikaCoreProperties.CREATOR),
+            metadata.get(TikaCoreProperties.CREATED));
+    List<Omission> omissions =
+        blocks.contents() == 0
+            ? List.of()
+            : List.of(
+                new Omission(
+                    Omission.counted(blocks.contents(), "line", "lines")
+                        + " of the table of contents",
+                    ""));
+    return ReadSource.of(kind, facts, text, omissions);
   }
 }

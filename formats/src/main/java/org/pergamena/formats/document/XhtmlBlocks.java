@@ -12,30 +12,38 @@ import org.xml.sax.helpers.DefaultHandler;
 
 /**
  * Collects blocks from the XHTML events in which Tika gives every document: headings, paragraphs,
- * list items, rows of tables, slides.
+ * list items, rows of tables, slides. A list of nothing but links is a table of contents and left
+ * out.
  */
 final class XhtmlBlocks extends DefaultHandler {
-  private static final Set<String> SKIPPED = Set.of("script", "style", "head", "title");
+  private static final Set<String> SKIPPED = Set.of("script", "style", "head", "title", "nav");
   private static final Set<String> CLOSING =
       Set.of("p", "div", "br", "ul", "ol", "table", "section", "blockquote", "body");
+  private static final double LINKED = 0.9;
+  private static final int LEAST_LINKS = 3;
 
-  private final boolean named;
+  private final boolean sheets;
   private final SourceTextBuilder source = new SourceTextBuilder();
   private final StringBuilder words = new StringBuilder();
   private final List<String> cells = new ArrayList<>();
+  private final List<String> items = new ArrayList<>();
   private List<String> header = List.of();
+  private int rowNumber;
   private int skipping;
   private int heading;
   private int lists;
+  private int links;
+  private int linked;
   private int slide;
   private int slideStart;
   private boolean row;
+  private int contents;
 
   /**
-   * @param named whether the first row of a table names its columns
+   * @param sheets whether the document is made of sheets, whose first rows name their columns
    */
-  XhtmlBlocks(boolean named) {
-    this.named = named;
+  XhtmlBlocks(boolean sheets) {
+    this.sheets = sheets;
   }
 
   SourceText text() {
@@ -44,21 +52,30 @@ final class XhtmlBlocks extends DefaultHandler {
     return source.build();
   }
 
+  /** How many entries of tables of contents were left out. */
+  int contents() {
+    return contents;
+  }
+
   @Override
   public void startElement(String uri, String name, String qualified, Attributes attributes) {
     String tag = name.toLowerCase(Locale.ROOT);
-    String kind = String.valueOf(attributes.getValue("class"));
     if (SKIPPED.contains(tag)) {
       skipping++;
     } else if (tag.matches("h[1-6]")) {
       flush();
       heading = tag.charAt(1) - '0';
-    } else if (tag.equals("li")) {
+    } else if (tag.equals("ul") || tag.equals("ol")) {
       flush();
       lists++;
+    } else if (tag.equals("a") && attributes.getValue("href") != null) {
+      links++;
+    } else if (tag.equals("li")) {
+      flush();
     } else if (tag.equals("table")) {
       flush();
       header = List.of();
+      rowNumber = 0;
     } else if (tag.equals("tr")) {
       flush();
       cells.clear();
@@ -66,7 +83,7 @@ final class XhtmlBlocks extends DefaultHandler {
     } else if (CLOSING.contains(tag) && !row) {
       flush();
     }
-    if (kind.equals("slide-content")) {
+    if ("slide-content".equals(attributes.getValue("class"))) {
       endSlide();
       slide++;
       source.separate();
@@ -87,10 +104,13 @@ final class XhtmlBlocks extends DefaultHandler {
     } else if (tag.matches("h[1-6]")) {
       flush();
       heading = 0;
-    } else if (tag.equals("li")) {
+    } else if (tag.equals("ul") || tag.equals("ol")) {
       flush();
       lists = Math.max(0, lists - 1);
-    } else if (CLOSING.contains(tag) && !row) {
+      endLists();
+    } else if (tag.equals("a")) {
+      links = Math.max(0, links - 1);
+    } else if (tag.equals("li") || CLOSING.contains(tag) && !row) {
       flush();
     } else if (row && tag.equals("p")) {
       words.append(' ');
@@ -101,6 +121,7 @@ final class XhtmlBlocks extends DefaultHandler {
   public void characters(char[] characters, int start, int length) {
     if (skipping == 0) {
       words.append(characters, start, length);
+      linked += links > 0 && lists > 0 ? new String(characters, start, length).strip().length() : 0;
     }
   }
 
@@ -112,19 +133,43 @@ final class XhtmlBlocks extends DefaultHandler {
   private void endRow() {
     row = false;
     words.setLength(0);
-    if (named && header.isEmpty()) {
+    rowNumber++;
+    if (sheets && header.isEmpty()) {
       header = List.copyOf(cells);
       return;
     }
-    source.block(Block.Kind.PARAGRAPH, 0, Rows.sentence(header, cells));
+    String sentence = Rows.sentence(header, cells);
+    if (sheets) {
+      source.block(Block.Kind.PARAGRAPH, 0, sentence, "row " + rowNumber);
+    } else {
+      source.block(Block.Kind.PARAGRAPH, 0, sentence);
+    }
   }
 
   private void flush() {
     String text = words.toString().replaceAll("[\\s\u00a0]+", " ").strip();
     words.setLength(0);
-    Block.Kind kind =
-        heading > 0 ? Block.Kind.HEADING : lists > 0 ? Block.Kind.ITEM : Block.Kind.PARAGRAPH;
-    source.block(kind, heading, text);
+    if (lists > 0 && heading == 0) {
+      if (!text.isEmpty()) {
+        items.add(text);
+      }
+    } else if (!sheets || heading > 0) {
+      source.block(heading > 0 ? Block.Kind.HEADING : Block.Kind.PARAGRAPH, heading, text);
+    }
+  }
+
+  private void endLists() {
+    if (lists > 0) {
+      return;
+    }
+    int letters = items.stream().mapToInt(String::length).sum();
+    if (items.size() >= LEAST_LINKS && linked >= LINKED * letters) {
+      contents += items.size();
+    } else {
+      items.forEach(item -> source.block(Block.Kind.ITEM, 0, item));
+    }
+    items.clear();
+    linked = 0;
   }
 
   private void endSlide() {

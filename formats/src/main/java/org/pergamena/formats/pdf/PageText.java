@@ -1,40 +1,35 @@
 package org.pergamena.formats.pdf;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeSet;
 import org.pergamena.core.source.Block;
+import org.pergamena.core.source.LineBox;
+import org.pergamena.core.source.PageLayout;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.SourceTextBuilder;
 
-/** Joins lines to paragraphs and headings, words that were parted at line ends included. */
+/**
+ * Joins lines to paragraphs and headings, words that were parted at line ends included. Footnotes
+ * and captions stand apart, after the paragraph that they interrupt.
+ */
 final class PageText {
-  private static final float LARGER = 1.1f;
-  private static final int LONGEST_HEADING = 140;
-
-  private final List<Line> lines;
   private final String[] pageLabels;
   private final float bodySize;
   private final float leading;
-  private final TreeSet<Float> headingSizes = new TreeSet<>();
   private final SourceTextBuilder source = new SourceTextBuilder();
+  private final List<LineBox> boxes = new ArrayList<>();
+  private final List<Line> asides = new ArrayList<>();
   private int blockStart;
   private Block.Kind kind;
   private int level;
   private int pageStart;
   private int page;
 
-  private PageText(List<Line> lines, String[] pageLabels) {
-    this.lines = lines;
+  private PageText(List<Line> lines, float bodySize, String[] pageLabels) {
     this.pageLabels = pageLabels;
-    this.bodySize =
-        mostCommon(
-            lines.stream()
-                .collect(
-                    HashMap::new,
-                    (m, l) -> m.merge(l.size(), l.text().length(), Integer::sum),
-                    HashMap::putAll));
+    this.bodySize = bodySize;
     Map<Float, Integer> steps = new HashMap<>();
     for (int i = 1; i < lines.size(); i++) {
       float step = lines.get(i).y() - lines.get(i - 1).y();
@@ -42,42 +37,57 @@ final class PageText {
         steps.merge((float) Math.round(step), 1, Integer::sum);
       }
     }
-    this.leading = steps.isEmpty() ? bodySize * 1.3f : mostCommon(steps);
-    for (Line line : lines) {
-      if (line.size() > bodySize * LARGER && line.text().length() <= LONGEST_HEADING) {
-        headingSizes.add(line.size());
-      }
-    }
+    this.leading = steps.isEmpty() ? bodySize * 1.3f : Headings.mostCommon(steps);
   }
 
-  /** The text of the lines, which are without running heads. */
-  static SourceText of(List<Line> lines, String[] pageLabels) {
-    return new PageText(lines, pageLabels).read();
+  /** A text and where it stands. */
+  record Laid(SourceText text, PageLayout layout) {}
+
+  /**
+   * The text of the lines, which are without running heads.
+   *
+   * @param levels of the lines that are headings, 0 for the others
+   */
+  static Laid of(List<Line> lines, int[] levels, float bodySize, String[] pageLabels) {
+    PageText text = new PageText(lines, bodySize, pageLabels);
+    text.read(lines, levels);
+    return new Laid(text.source.build(), new PageLayout(text.boxes));
   }
 
-  private SourceText read() {
+  private void read(List<Line> lines, int[] levels) {
     Line last = null;
-    for (Line line : lines) {
-      int headingLevel = headingLevel(line);
-      if (last == null || begins(last, line, headingLevel)) {
+    for (int i = 0; i < lines.size(); i++) {
+      Line line = lines.get(i);
+      if (line.aside() != null) {
+        asides.add(line);
+        continue;
+      }
+      if (last == null || begins(last, line, levels[i])) {
         endBlock();
-        source.separate();
-        turnPage(line);
-        blockStart = source.length();
-        boolean item =
-            line.text().matches("^(?:[\u2022\u25cf\u2013*-]|\\(?[a-z0-9]{1,2}[.)])\\s.*");
-        kind =
-            headingLevel > 0 ? Block.Kind.HEADING : item ? Block.Kind.ITEM : Block.Kind.PARAGRAPH;
-        level = headingLevel;
-        source.append(line.text());
+        flushAsides();
+        beginBlock(line, levels[i]);
       } else {
         join(line);
       }
       last = line;
     }
     endBlock();
+    flushAsides();
     endPage();
-    return source.build();
+  }
+
+  private void beginBlock(Line line, int headingLevel) {
+    source.separate();
+    turnPage(line);
+    blockStart = source.length();
+    boolean item = line.text().matches("^(?:[\u2022\u25cf\u2013*-]|\\(?[a-z0-9]{1,2}[.)])\\s.*");
+    kind = headingLevel > 0 ? Block.Kind.HEADING : item ? Block.Kind.ITEM : Block.Kind.PARAGRAPH;
+    level = headingLevel;
+    append(line);
+  }
+
+  private void append(Line line) {
+    boxes.add(line.box(source.append(line.text()), line.text().length()));
   }
 
   private void join(Line line) {
@@ -86,11 +96,13 @@ final class PageText {
         there.matches("\\p{L}[-\u2010\u00ad]") && Character.isLowerCase(line.text().codePointAt(0));
     if (hyphen) {
       source.dropLast();
+      LineBox cut = boxes.remove(boxes.size() - 1);
+      boxes.add(new LineBox(cut.start(), cut.end() - 1, cut.box(), cut.at(), cut.left()));
     } else {
       source.append(" ");
     }
     turnPage(line);
-    source.append(line.text());
+    append(line);
   }
 
   private boolean begins(Line last, Line line, int headingLevel) {
@@ -98,42 +110,56 @@ final class PageText {
       boolean goesOn =
           headingLevel == level
               && line.page() == last.page()
+              && line.y() > last.y()
               && line.y() - last.y() < line.size() * 1.6f;
       return !goesOn;
     }
     if (line.page() != last.page() || line.y() < last.y()) {
-      return last.text().matches(".*[.!?:]['\"\u201d\u2019)]?$")
+      return endsSentence(last)
           || Character.isUpperCase(line.text().codePointAt(0))
               && !last.text().matches(".*[\\p{L},;-]$");
     }
     boolean apart = line.y() - last.y() > leading * 1.35f;
     boolean bullet = line.text().matches("^[\u2022\u25cf]\\s.*");
-    boolean indented =
-        line.x() - last.x() > bodySize * 0.9f
-            && last.text().matches(".*[.!?:]['\"\u201d\u2019)]?$");
+    boolean indented = line.x() - last.x() > bodySize * 0.9f && endsSentence(last);
     return apart || bullet || indented;
+  }
+
+  private static boolean endsSentence(Line line) {
+    return line.text().matches(".*[.!?:]['\"\u201d\u2019)]?$");
   }
 
   private boolean isBody(Line line) {
     return Math.abs(line.size() - bodySize) < 0.3f;
   }
 
-  /** 1 for the largest type; below the sizes that are larger than the body comes bold; else 0. */
-  private int headingLevel(Line line) {
-    boolean words = line.text().codePoints().anyMatch(Character::isLetter);
-    if (!words || line.text().length() > LONGEST_HEADING) {
-      return 0;
+  /** Writes footnotes and captions that have been met, each as a block of its own. */
+  private void flushAsides() {
+    Line last = null;
+    for (Line line : asides) {
+      if (last == null || line.aside() != last.aside() || Asides.begins(line, bodySize) != null) {
+        endBlock();
+        source.separate();
+        turnPage(line);
+        blockStart = source.length();
+        kind = line.aside();
+        level = 0;
+        append(line);
+      } else {
+        join(line);
+      }
+      last = line;
     }
-    if (line.size() > bodySize * LARGER) {
-      return 1 + headingSizes.tailSet(line.size(), false).size();
+    if (last != null) {
+      endBlock();
     }
-    boolean sentence = line.text().matches(".*[.,;:]$");
-    return line.bold() && isBody(line) && !sentence ? 1 + headingSizes.size() : 0;
+    asides.clear();
   }
 
   private void endBlock() {
     if (kind != null) {
       source.close(kind, level, blockStart);
+      kind = null;
     }
   }
 
@@ -149,12 +175,5 @@ final class PageText {
     if (page > 0) {
       source.page(pageStart, page, pageLabels[page - 1]);
     }
-  }
-
-  private static float mostCommon(Map<Float, Integer> counts) {
-    return counts.entrySet().stream()
-        .max(Map.Entry.<Float, Integer>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
-        .map(Map.Entry::getKey)
-        .orElse(10f);
   }
 }

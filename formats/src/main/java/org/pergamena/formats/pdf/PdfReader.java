@@ -1,29 +1,48 @@
 package org.pergamena.formats.pdf;
 
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Calendar;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.DoubleConsumer;
+import java.util.stream.Collectors;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
-import org.pergamena.core.source.SourceText;
+import org.pergamena.core.language.Language;
+import org.pergamena.core.source.Block;
+import org.pergamena.formats.read.Facts;
+import org.pergamena.formats.read.Omission;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
 import org.pergamena.formats.read.UnreadableException;
 
-/** Reads PDF: the text in its order, with pages and headings, without running heads. */
+/**
+ * Reads PDF: the text in the order in which it is read, one column after the other, with pages,
+ * headings and places on the pages; footnotes and captions apart, without running heads.
+ */
 public final class PdfReader {
   private static final int MOST_PAGES = 5000;
 
   /**
    * Reads a document.
    *
-   * @param progress is told the share of pages that are read, 0 to 1
+   * @param progress is told the share of pages that are read, 0 to 1; it may be called on any
+   *     thread
    * @throws UnreadableException if it is encrypted, damaged, too long or has no text
    */
   public ReadSource read(byte[] bytes, DoubleConsumer progress) throws UnreadableException {
     try (PDDocument document = Loader.loadPDF(bytes)) {
       int pages = document.getNumberOfPages();
+      if (pages == 0) {
+        throw new UnreadableException(
+            "The document has no pages. Check it where it came from and add it again.");
+      }
       if (pages > MOST_PAGES) {
         throw new UnreadableException(
             "The document has "
@@ -32,22 +51,11 @@ public final class PdfReader {
                 + MOST_PAGES
                 + ". Split it and add the parts.");
       }
-      List<Line> all = RunningHeads.removed(LineStripper.lines(document, progress));
-      List<Line> body = ContentsList.removed(all);
-      List<Line> lines = body.isEmpty() ? all : body;
-      if (lines.isEmpty()) {
-        throw new UnreadableException(
-            "The "
-                + pages
-                + (pages == 1 ? " page has" : " pages have")
-                + " no text, perhaps they are scanned pictures. Add a version with text.");
-      }
-      SourceText text = PageText.of(lines, labels(document));
-      return new ReadSource(SourceKind.PDF, title(document), text);
+      return read(document, PdfLines.of(bytes, document, progress));
     } catch (InvalidPasswordException e) {
       throw new UnreadableException(
           "The document is locked with a password. Save it without one and add it again.", e);
-    } catch (IOException | IllegalStateException | ClassCastException e) {
+    } catch (IOException | RuntimeException | StackOverflowError e) {
       throw new UnreadableException(
           "The PDF is damaged and cannot be read. Open it where it came from, save it anew and add"
               + " it again.",
@@ -55,9 +63,117 @@ public final class PdfReader {
     }
   }
 
-  private static String title(PDDocument document) {
-    String title = document.getDocumentInformation().getTitle();
-    return title == null || title.isBlank() ? null : title.strip();
+  private static ReadSource read(PDDocument document, PdfLines read)
+      throws IOException, UnreadableException {
+    List<Integer> blank = blankPages(document, read.lines());
+    if (read.lines().isEmpty()) {
+      throw new ScannedException(blank);
+    }
+    List<Line> withoutHeads = RunningHeads.removed(read.lines());
+    List<Line> withoutContents = ContentsList.removed(withoutHeads);
+    List<Line> kept =
+        !withoutContents.isEmpty()
+            ? withoutContents
+            : !withoutHeads.isEmpty() ? withoutHeads : read.lines();
+    float bodySize = Headings.bodySize(kept);
+    List<Line> lines = new ArrayList<>();
+    for (List<Line> page : byPage(kept).values()) {
+      lines.addAll(Asides.marked(page, bodySize));
+    }
+    int[] levels = Headings.levels(lines, bodySize, new Bookmarks(document));
+    PageText.Laid laid = PageText.of(lines, levels, bodySize, labels(document));
+    Facts facts = facts(document);
+    return new ReadSource(
+        SourceKind.PDF,
+        facts.title() != null ? facts : titled(facts, laid),
+        laid.text(),
+        Language.of(laid.text().text()),
+        omissions(read, withoutHeads, withoutContents, blank),
+        laid.layout(),
+        blank);
+  }
+
+  private static Map<Integer, List<Line>> byPage(List<Line> lines) {
+    return lines.stream()
+        .collect(Collectors.groupingBy(Line::page, TreeMap::new, Collectors.toList()));
+  }
+
+  private static List<Omission> omissions(
+      PdfLines read, List<Line> withoutHeads, List<Line> withoutContents, List<Integer> blank) {
+    List<Omission> omissions = new ArrayList<>();
+    int heads = read.artifacts() + read.lines().size() - withoutHeads.size();
+    if (heads > 0) {
+      Set<Line> kept = Set.copyOf(withoutHeads);
+      String example =
+          read.lines().stream()
+              .filter(line -> !kept.contains(line) && !RunningHeads.isNumber(line))
+              .findFirst()
+              .map(Line::text)
+              .orElse(read.artifact());
+      omissions.add(
+          new Omission(
+              Omission.counted(
+                  heads, "running head or page number", "running heads and page numbers"),
+              example));
+    }
+    int contents = withoutHeads.size() - withoutContents.size();
+    if (contents > 0 && !withoutContents.isEmpty()) {
+      omissions.add(
+          new Omission(
+              Omission.counted(contents, "line", "lines") + " of the table of contents", ""));
+    }
+    if (!blank.isEmpty()) {
+      omissions.add(
+          new Omission(
+              Omission.counted(blank.size(), "page is a picture", "pages are pictures")
+                  + " without text: "
+                  + blank.stream().limit(12).map(String::valueOf).collect(Collectors.joining(", "))
+                  + (blank.size() > 12 ? "\u2026" : ""),
+              ""));
+    }
+    return omissions;
+  }
+
+  /** Pages that show something but have no words. */
+  private static List<Integer> blankPages(PDDocument document, List<Line> lines) {
+    Set<Integer> worded = lines.stream().map(Line::page).collect(Collectors.toSet());
+    List<Integer> blank = new ArrayList<>();
+    for (int page = 1; page <= document.getNumberOfPages(); page++) {
+      if (!worded.contains(page) && showsPicture(document, page)) {
+        blank.add(page);
+      }
+    }
+    return blank;
+  }
+
+  private static boolean showsPicture(PDDocument document, int page) {
+    var resources = document.getPage(page - 1).getResources();
+    return resources != null && resources.getXObjectNames().iterator().hasNext();
+  }
+
+  private static Facts facts(PDDocument document) {
+    PDDocumentInformation info = document.getDocumentInformation();
+    Calendar made = info.getCreationDate();
+    String date =
+        made == null
+            ? null
+            : String.format(
+                Locale.ROOT,
+                "%04d-%02d-%02d",
+                made.get(Calendar.YEAR),
+                made.get(Calendar.MONTH) + 1,
+                made.get(Calendar.DAY_OF_MONTH));
+    return new Facts(info.getTitle(), info.getAuthor(), date);
+  }
+
+  /** The highest heading of the first page, where the document itself gives no title. */
+  private static Facts titled(Facts facts, PageText.Laid laid) {
+    return laid.text().blocks().stream()
+        .filter(b -> b.kind() == Block.Kind.HEADING && b.level() == 1)
+        .filter(b -> laid.text().locate(b.start()).page() == 1)
+        .findFirst()
+        .map(b -> new Facts(laid.text().words(b), facts.author(), facts.date()))
+        .orElse(facts);
   }
 
   private static String[] labels(PDDocument document) throws IOException {

@@ -39,7 +39,8 @@ final class RunningHeads {
   }
 
   private static boolean outer(Line line) {
-    return line.y() < line.pageHeight() * MARGIN || line.y() > line.pageHeight() * (1 - MARGIN);
+    return line.y() < line.place().pageHeight() * MARGIN
+        || line.y() > line.place().pageHeight() * (1 - MARGIN);
   }
 
   private static Set<Line> edges(List<Line> lines) {

@@ -1,10 +1,46 @@
 package org.pergamena.formats.read;
 
+import java.util.List;
+import org.pergamena.core.language.Language;
+import org.pergamena.core.source.PageLayout;
 import org.pergamena.core.source.SourceText;
 
 /**
  * What was read out of a file.
  *
- * @param title what the file itself gives as its title, or null
+ * @param facts what the file says of itself
+ * @param language ISO 639-3 code, empty if it cannot be told
+ * @param omissions what was left out, and why
+ * @param layout where the text stands on its pages
+ * @param blankPages pages, from 1, that have no text and may be pictures of it
  */
-public record ReadSource(SourceKind kind, String title, SourceText text) {}
+public record ReadSource(
+    SourceKind kind,
+    Facts facts,
+    SourceText text,
+    String language,
+    List<Omission> omissions,
+    PageLayout layout,
+    List<Integer> blankPages) {
+  public ReadSource {
+    omissions = List.copyOf(omissions);
+    blankPages = List.copyOf(blankPages);
+  }
+
+  /** A text of which nothing was left out. */
+  public static ReadSource of(SourceKind kind, Facts facts, SourceText text) {
+    return of(kind, facts, text, List.of());
+  }
+
+  /** A text without pages to look at. */
+  public static ReadSource of(
+      SourceKind kind, Facts facts, SourceText text, List<Omission> omissions) {
+    return new ReadSource(
+        kind, facts, text, Language.of(text.text()), omissions, PageLayout.NONE, List.of());
+  }
+
+  /** What the file itself gives as its title, or null. */
+  public String title() {
+    return facts.title();
+  }
+}

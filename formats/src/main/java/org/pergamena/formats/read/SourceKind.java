@@ -1,6 +1,6 @@
 package org.pergamena.formats.read;
 
-/** What kind of file a source came as. */
+/** What kind of file a source came as; {@link #RECORDING} has no text of its own. */
 public enum SourceKind {
   TEXT("text"),
   MARKDOWN("article"),
@@ -10,7 +10,8 @@ public enum SourceKind {
   BOOK("book"),
   WEB("web page"),
   TABLE("table"),
-  TRANSCRIPT("recording");
+  TRANSCRIPT("recording"),
+  RECORDING("sound or film");
 
   private final String word;
 

@@ -1,7 +1,7 @@
 package org.pergamena.formats.read;
 
 /** A file that cannot be read. Its message is a sentence that says why and what to do. */
-public final class UnreadableException extends Exception {
+public class UnreadableException extends Exception {
   private static final long serialVersionUID = 1L;
 
   public UnreadableException(String sentence) {

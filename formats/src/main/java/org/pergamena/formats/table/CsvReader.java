@@ -7,9 +7,11 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.pergamena.core.source.Block;
-import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.SourceTextBuilder;
 import org.pergamena.formats.document.Rows;
+import org.pergamena.formats.read.Facts;
+import org.pergamena.formats.read.ReadSource;
+import org.pergamena.formats.read.SourceKind;
 import org.pergamena.formats.read.UnreadableException;
 
 /** Reads comma, semicolon or tab separated values (RFC 4180): a row a paragraph. */
@@ -21,19 +23,22 @@ public final class CsvReader {
    *
    * @throws UnreadableException naming the line that is not right
    */
-  public static SourceText read(String text) throws UnreadableException {
+  public static ReadSource read(String text) throws UnreadableException {
     SourceTextBuilder source = new SourceTextBuilder();
     CSVFormat format =
         CSVFormat.DEFAULT.builder().setDelimiter(delimiter(text)).setIgnoreEmptyLines(true).get();
     long line = 1;
+    int number = 0;
     try (CSVParser rows = CSVParser.parse(new StringReader(text), format)) {
       List<String> header = null;
       for (CSVRecord row : rows) {
         line = rows.getCurrentLineNumber() + 1;
+        number++;
         if (header == null) {
           header = row.toList();
         } else {
-          source.block(Block.Kind.PARAGRAPH, 0, Rows.sentence(header, row.toList()));
+          source.block(
+              Block.Kind.PARAGRAPH, 0, Rows.sentence(header, row.toList()), "row " + number);
         }
       }
     } catch (IOException | RuntimeException e) {
@@ -43,7 +48,7 @@ public final class CsvReader {
               + " on, perhaps a quotation mark is missing there. Mend it and add the file again.",
           e);
     }
-    return source.build();
+    return ReadSource.of(SourceKind.TABLE, Facts.NONE, source.build());
   }
 
   /** Whichever of tab, semicolon and comma the first line has most of. */

@@ -14,25 +14,54 @@ import org.commonmark.node.Node;
 import org.commonmark.node.Paragraph;
 import org.commonmark.node.SoftLineBreak;
 import org.commonmark.node.Text;
+import org.commonmark.parser.IncludeSourceSpans;
 import org.commonmark.parser.Parser;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.SourceTextBuilder;
+import org.pergamena.formats.read.Facts;
+import org.pergamena.formats.read.Omission;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
 
 /** Reads Markdown (CommonMark): headings, paragraphs and list items, without their marks. */
 public final class MarkdownReader extends AbstractVisitor {
   private final SourceTextBuilder source = new SourceTextBuilder();
+  private int linesBefore;
 
   private MarkdownReader() {}
 
   /** Never fails: whatever is no mark is text. The title is the first heading of level 1. */
   public static ReadSource read(String markdown) {
     MarkdownReader reader = new MarkdownReader();
-    Parser.builder().build().parse(withoutFrontMatter(markdown)).accept(reader);
+    String body = withoutFrontMatter(markdown);
+    String front = markdown.substring(0, markdown.length() - body.length());
+    reader.linesBefore = (int) front.lines().count();
+    Parser.builder()
+        .includeSourceSpans(IncludeSourceSpans.BLOCKS)
+        .build()
+        .parse(body)
+        .accept(reader);
     SourceText text = reader.source.build();
-    return new ReadSource(SourceKind.MARKDOWN, title(text), text);
+    List<Omission> omissions =
+        front.isEmpty()
+            ? List.of()
+            : List.of(
+                new Omission(
+                    Omission.counted(reader.linesBefore, "line", "lines")
+                        + " of settings at the beginning",
+                    front.lines().skip(1).findFirst().orElse("")));
+    Facts facts = new Facts(title(text), setting(front, "author"), setting(front, "date"));
+    return ReadSource.of(SourceKind.MARKDOWN, facts, text, omissions);
+  }
+
+  private static String setting(String front, String name) {
+    return front
+        .lines()
+        .filter(line -> line.startsWith(name + ":"))
+        .map(line -> line.substring(name.length() + 1).strip().replaceAll("^[\"']|[\"']$", ""))
+        .findFirst()
+        .orElse(null);
   }
 
   /** Leaves out a block of metadata between lines of three hyphens at the very beginning. */
@@ -63,22 +92,27 @@ public final class MarkdownReader extends AbstractVisitor {
   @Override
   public void visit(Paragraph paragraph) {
     boolean item = paragraph.getParent() instanceof ListItem && paragraph.getPrevious() == null;
-    source.block(item ? Block.Kind.ITEM : Block.Kind.PARAGRAPH, 0, words(paragraph));
+    block(paragraph, item ? Block.Kind.ITEM : Block.Kind.PARAGRAPH, words(paragraph));
   }
 
   @Override
   public void visit(FencedCodeBlock code) {
-    source.block(Block.Kind.PARAGRAPH, 0, code.getLiteral());
+    block(code, Block.Kind.PARAGRAPH, code.getLiteral());
   }
 
   @Override
   public void visit(IndentedCodeBlock code) {
-    source.block(Block.Kind.PARAGRAPH, 0, code.getLiteral());
+    block(code, Block.Kind.PARAGRAPH, code.getLiteral());
   }
 
   @Override
   public void visit(HtmlBlock html) {
-    source.block(Block.Kind.PARAGRAPH, 0, html.getLiteral().replaceAll("<[^>]*>", ""));
+    block(html, Block.Kind.PARAGRAPH, html.getLiteral().replaceAll("<[^>]*>", ""));
+  }
+
+  private void block(Node node, Block.Kind kind, String words) {
+    int line = linesBefore + node.getSourceSpans().get(0).getLineIndex() + 1;
+    source.block(kind, 0, words, "line " + line);
   }
 
   private static String words(Node node) {

@@ -2,8 +2,10 @@ package org.pergamena.formats.transcript;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.apache.commons.text.StringEscapeUtils;
 import org.pergamena.formats.read.UnreadableException;
 
@@ -70,8 +72,10 @@ final class CueParser {
       speaker = named.group(1).strip();
       words = named.group(2);
     }
+    String sounds =
+        NOISE.matcher(words).results().map(MatchResult::group).collect(Collectors.joining(" "));
     words = NOISE.matcher(words).replaceAll(" ").replaceAll("\\s+", " ").strip();
-    return new Cue(startMs, endMs, speaker, words);
+    return new Cue(startMs, endMs, speaker, words, sounds);
   }
 
   private static long milliseconds(Matcher times, int group) {

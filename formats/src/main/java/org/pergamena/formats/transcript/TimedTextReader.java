@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.pergamena.core.source.SourceText;
+import org.pergamena.formats.read.ReadSource;
 
 /**
  * Reads a plain transcript whose paragraphs begin with a time: {@code [00:12:47] words}, {@code
@@ -42,12 +42,13 @@ public final class TimedTextReader {
   }
 
   /** Reads it; what stands before the first time is left out. */
-  public static SourceText read(String text) {
+  public static ReadSource read(String text) {
     List<Cue> cues = new ArrayList<>();
     String speaker = null;
     String named = null;
     long start = -1;
     StringBuilder words = new StringBuilder();
+    StringBuilder before = new StringBuilder();
     for (String line : text.split("\n")) {
       Matcher timed = TIMED.matcher(line);
       if (timed.matches()) {
@@ -57,10 +58,12 @@ public final class TimedTextReader {
         words.append(timed.group(5));
       } else if (start >= 0) {
         words.append(' ').append(line.strip());
+      } else {
+        before.append(line.strip()).append(' ');
       }
     }
     add(cues, start, words, named, speaker);
-    return TranscriptReader.joined(ended(cues));
+    return TranscriptReader.joined(ended(cues), before.toString().strip());
   }
 
   private static String add(
@@ -82,7 +85,7 @@ public final class TimedTextReader {
       long length = MS_PER_WORD * cue.words().split(" ").length;
       long next = i + 1 < cues.size() ? cues.get(i + 1).startMs() : Long.MAX_VALUE;
       long end = Math.min(next, cue.startMs() + length);
-      ended.add(new Cue(cue.startMs(), end, cue.speaker(), cue.words()));
+      ended.add(new Cue(cue.startMs(), end, cue.speaker(), cue.words(), cue.sounds()));
     }
     return ended;
   }

@@ -1,5 +1,6 @@
 package org.pergamena.formats.transcript;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
@@ -7,6 +8,10 @@ import java.util.regex.Pattern;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.SourceTextBuilder;
+import org.pergamena.formats.read.Facts;
+import org.pergamena.formats.read.Omission;
+import org.pergamena.formats.read.ReadSource;
+import org.pergamena.formats.read.SourceKind;
 import org.pergamena.formats.read.UnreadableException;
 
 /**
@@ -33,24 +38,30 @@ public final class TranscriptReader {
    *
    * @throws UnreadableException naming the line that is not right
    */
-  public static SourceText read(String file) throws UnreadableException {
+  public static ReadSource read(String file) throws UnreadableException {
     List<Cue> cues = CueParser.parse(file);
     if (cues.isEmpty()) {
       throw new UnreadableException(
           "There are no times like 00:01:02.000 --> 00:01:05.000 in this transcript. If it is plain"
               + " text, rename it to .txt and add it again.");
     }
-    return joined(cues);
+    return joined(cues, "");
   }
 
-  /** Cues in their order as speech. */
-  static SourceText joined(List<Cue> cues) {
+  /**
+   * Cues in their order as speech.
+   *
+   * @param before words that stood before the first cue and are left out
+   */
+  static ReadSource joined(List<Cue> cues, String before) {
     SourceTextBuilder source = new SourceTextBuilder();
     Cue last = null;
     String shown = "";
     int start = 0;
+    int repeated = 0;
     for (Cue cue : cues) {
       String words = withoutRepeat(shown, cue.words());
+      repeated += SourceText.words(cue.words()) - SourceText.words(words);
       shown = cue.words().isEmpty() ? shown : cue.words();
       if (words.isEmpty()) {
         continue;
@@ -65,7 +76,35 @@ public final class TranscriptReader {
       source.cue(source.append(words), cue.startMs(), cue.endMs(), cue.speaker());
       last = cue;
     }
-    return source.close(Block.Kind.SPEECH, 0, start).build();
+    return ReadSource.of(
+        SourceKind.TRANSCRIPT,
+        Facts.NONE,
+        source.close(Block.Kind.SPEECH, 0, start).build(),
+        omissions(cues, repeated, before));
+  }
+
+  private static List<Omission> omissions(List<Cue> cues, int repeated, String before) {
+    List<Omission> omissions = new ArrayList<>();
+    if (repeated > 0) {
+      omissions.add(
+          new Omission(
+              Omission.counted(repeated, "word", "words") + " that captions showed twice", ""));
+    }
+    List<String> sounds = cues.stream().map(Cue::sounds).filter(s -> !s.isEmpty()).toList();
+    if (!sounds.isEmpty()) {
+      omissions.add(
+          new Omission(
+              Omission.counted(sounds.size(), "note", "notes") + " on sounds",
+              String.join(" ", sounds)));
+    }
+    if (!before.isEmpty()) {
+      omissions.add(
+          new Omission(
+              Omission.counted(SourceText.words(before), "word", "words")
+                  + " before the first time",
+              before));
+    }
+    return omissions;
   }
 
   /**

@@ -8,8 +8,9 @@ import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
+import org.jsoup.nodes.TextNode;
 import org.jsoup.parser.Parser;
-import org.pergamena.core.source.SourceText;
+import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
 
 /** Reads timed text (W3C TTML 2, 2018): its paragraphs with the times that they begin and end. */
@@ -33,7 +34,7 @@ public final class TtmlReader {
    *
    * @throws UnreadableException if no paragraph has a time that is understood
    */
-  public static SourceText read(String xml) throws UnreadableException {
+  public static ReadSource read(String xml) throws UnreadableException {
     Document document = Jsoup.parse(xml, "", Parser.xmlParser());
     List<Cue> cues = new ArrayList<>();
     String speaker = null;
@@ -41,7 +42,7 @@ public final class TtmlReader {
       Optional<Long> begin = time(paragraph.attr("begin"));
       boolean timed = paragraph.normalName().matches("(\\w+:)?p") && begin.isPresent();
       if (timed) {
-        paragraph.select("br").forEach(br -> br.replaceWith(new org.jsoup.nodes.TextNode(" ")));
+        paragraph.select("br").forEach(br -> br.replaceWith(new TextNode(" ")));
         long start = begin.get();
         long end = time(paragraph.attr("end")).orElse(start);
         Cue cue = CueParser.spoken(start, Math.max(start, end), paragraph.text(), speaker);
@@ -54,7 +55,7 @@ public final class TtmlReader {
           "No paragraph of this timed text has a time that is understood, like"
               + " begin=\"00:01:02.000\". Save it as WebVTT and add it again.");
     }
-    return TranscriptReader.joined(cues);
+    return TranscriptReader.joined(cues, "");
   }
 
   /** Milliseconds of a clock time or an offset. */

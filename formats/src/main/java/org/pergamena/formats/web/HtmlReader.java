@@ -1,5 +1,6 @@
 package org.pergamena.formats.web;
 
+import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
 import net.dankito.readability4j.Article;
@@ -12,6 +13,8 @@ import org.jsoup.nodes.TextNode;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.SourceTextBuilder;
+import org.pergamena.formats.read.Facts;
+import org.pergamena.formats.read.Omission;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
 
@@ -24,20 +27,49 @@ public final class HtmlReader {
 
   private final SourceTextBuilder source = new SourceTextBuilder();
   private final StringBuilder words = new StringBuilder();
+  private int paragraphs;
 
   private HtmlReader() {}
 
   /** Never fails: a page in which no article is found is read whole. */
   public static ReadSource read(String html) {
     Document page = Jsoup.parse(html);
-    Article article = new Readability4J("http://localhost/", html).parse();
+    PageFacts.unhide(page);
+    PageTables.toParagraphs(page);
+    Article article = new Readability4J("http://localhost/", page.outerHtml()).parse();
     Element content = article.getArticleContent();
     SourceText whole = blocks(page.body());
     SourceText found = content == null ? whole : blocks(content);
     boolean enough = found.words() >= LEAST_SHARE * whole.words();
-    String title = article.getTitle() == null ? page.title() : article.getTitle();
-    return new ReadSource(
-        SourceKind.WEB, title.isBlank() ? null : title.strip(), enough ? found : whole);
+    int left = whole.words() - found.words();
+    List<Omission> omissions =
+        enough && left > 0
+            ? List.of(
+                new Omission(
+                    Omission.counted(left, "word", "words")
+                        + " of navigation, adverts, comments and the like",
+                    firstMissing(whole, found)))
+            : List.of();
+    return ReadSource.of(
+        SourceKind.WEB,
+        PageFacts.of(page, article.getTitle(), article.getByline()),
+        enough ? found : whole,
+        omissions);
+  }
+
+  /** Reads what was copied out of a page or a word processor: all of it. */
+  public static ReadSource pasted(String html) {
+    Document page = Jsoup.parse(html);
+    PageTables.toParagraphs(page);
+    return ReadSource.of(SourceKind.WEB, Facts.NONE, blocks(page.body()));
+  }
+
+  private static String firstMissing(SourceText whole, SourceText found) {
+    return whole.blocks().stream()
+        .map(whole::words)
+        .filter(words -> !found.text().contains(words))
+        .findFirst()
+        .orElse("");
   }
 
   private static SourceText blocks(Element root) {
@@ -69,15 +101,22 @@ public final class HtmlReader {
     boolean heading = name.matches("h[1-6]");
     int level = heading ? name.charAt(1) - '0' : 0;
     Block.Kind kind =
-        heading ? Block.Kind.HEADING : name.equals("li") ? Block.Kind.ITEM : Block.Kind.PARAGRAPH;
+        switch (name) {
+          case "li" -> Block.Kind.ITEM;
+          case "figcaption", "caption" -> Block.Kind.CAPTION;
+          default -> heading ? Block.Kind.HEADING : Block.Kind.PARAGRAPH;
+        };
     walk(element, kind, level);
     flush(kind, level);
   }
 
   private void flush(Block.Kind kind, int level) {
-    String text = words.toString().replaceAll("[\\s\u00a0]+", " ");
-    source.block(
-        kind, level, kind == Block.Kind.HEADING ? PERMALINK.matcher(text).replaceFirst("") : text);
+    String text = words.toString().replaceAll("[\\s\u00a0]+", " ").strip();
     words.setLength(0);
+    if (kind == Block.Kind.HEADING) {
+      source.block(kind, level, PERMALINK.matcher(text).replaceFirst(""));
+    } else if (!text.isEmpty()) {
+      source.block(kind, level, text, "paragraph " + ++paragraphs);
+    }
   }
 }

@@ -36,7 +36,7 @@ class TextRow {
     this.body = read.text().text();
     this.structure = StructureJson.write(read.text());
     this.words = read.text().words();
-    this.pages = read.text().pages().size();
+    this.pages = read.text().pageCount();
     this.duration = read.text().durationMs();
   }
 }

@@ -14,6 +14,16 @@ public record Analysed(Source source, List<Sentence> sentences, boolean punctuat
     sentences = List.copyOf(sentences);
   }
 
+  /** A source with those of the sentences of its text that are not left out. */
+  public static Analysed of(Source source, List<Sentence> all, boolean punctuated) {
+    return new Analysed(
+        source,
+        source.excluded().isEmpty()
+            ? all
+            : all.stream().filter(s -> !source.excludes(s.span().start())).toList(),
+        punctuated);
+  }
+
   /** Number of words in the sentences from one place up to another. */
   public int words(int from, int to) {
     int words = 0;

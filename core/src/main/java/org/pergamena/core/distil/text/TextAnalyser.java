@@ -46,7 +46,7 @@ public final class TextAnalyser {
             .parallel()
             .mapToObj(i -> sentences(text, i, punctuated))
             .toList();
-    return new Analysed(source, blocks.stream().flatMap(List::stream).toList(), punctuated);
+    return Analysed.of(source, blocks.stream().flatMap(List::stream).toList(), punctuated);
   }
 
   /** The tagged words of a piece of text that is not part of a source, such as a heading. */
@@ -61,7 +61,7 @@ public final class TextAnalyser {
 
   private static List<Sentence> sentences(SourceText text, int index, boolean punctuated) {
     Block block = text.blocks().get(index);
-    if (block.kind() == Block.Kind.HEADING) {
+    if (!block.kind().runs()) {
       return List.of();
     }
     List<Span> spans = punctuated ? marked(text.text(), block) : spoken(text, block);

@@ -1,0 +1,2 @@
+/** The language that a text is in. */
+package org.pergamena.core.language;
