@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.UUID;
 
 /**
- * One edit of a map. Changes name topics by identity, so that changes to different topics hold in
- * any order.
+ * One edit of a map, or of the sources on its shelf. Changes name topics by identity, so that
+ * changes to different topics hold in any order.
  */
 public sealed interface Change {
 
@@ -43,10 +43,29 @@ public sealed interface Change {
     }
   }
 
+  /** Takes a source off the shelf; its file and text are kept. */
+  record Withdraw(UUID source) implements Change {}
+
+  /** Puts a source back on the shelf. */
+  record Restore(UUID source) implements Change {}
+
+  /** Gives a source another text: a newer version of its file, or another reading of it. */
+  record Retext(UUID source, UUID from, UUID to) implements Change {}
+
+  /** The changes that this is made of, itself if it is one. */
+  default List<Change> parts() {
+    return List.of(this);
+  }
+
   /** Several changes that are done and undone as one, in order. */
   record Together(List<Change> changes) implements Change {
     public Together {
       changes = List.copyOf(changes);
+    }
+
+    @Override
+    public List<Change> parts() {
+      return changes.stream().flatMap(change -> change.parts().stream()).toList();
     }
   }
 }

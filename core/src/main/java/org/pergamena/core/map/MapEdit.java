@@ -48,6 +48,12 @@ final class MapEdit {
       return link(link);
     } else if (change instanceof Change.Unlink unlink) {
       return unlink(unlink);
+    } else if (change instanceof Change.Withdraw withdraw) {
+      return withdraw(withdraw);
+    } else if (change instanceof Change.Restore restore) {
+      return new Change.Withdraw(restore.source());
+    } else if (change instanceof Change.Retext retext) {
+      return new Change.Retext(retext.source(), retext.to(), retext.from());
     }
     List<Change> inverses = new ArrayList<>();
     for (Change part : ((Change.Together) change).changes()) {
@@ -125,7 +131,8 @@ final class MapEdit {
     for (Evidence there : topic.evidence()) {
       if (there.id().equals(link.evidence().id())
           || (there.passage().source().equals(link.evidence().passage().source())
-              && there.passage().span().equals(link.evidence().passage().span()))) {
+              && there.passage().start() == link.evidence().passage().start()
+              && there.passage().end() == link.evidence().passage().end())) {
         throw new MapRuleException("These words are linked to \"" + topic.label() + "\" already.");
       }
     }
@@ -143,6 +150,19 @@ final class MapEdit {
       }
     }
     throw new MapRuleException("This passage is no longer linked to \"" + topic.label() + "\".");
+  }
+
+  /** A source that leaves the shelf takes its passages and extents from the topics. */
+  private Change withdraw(Change.Withdraw withdraw) {
+    List<Change> inverses = new ArrayList<>(List.of(new Change.Restore(withdraw.source())));
+    for (Topic topic : List.copyOf(topics.values())) {
+      if (topic.restsOn(withdraw.source())) {
+        inverses.add(
+            new Change.Refill(topic.id(), topic.summary(), topic.evidence(), topic.extent()));
+        topics.put(topic.id(), topic.without(withdraw.source()));
+      }
+    }
+    return new Change.Together(inverses);
   }
 
   private Topic topic(UUID id) {

@@ -48,6 +48,24 @@ public record Topic(
     return new Topic(id, null, List.of(), label, "", "", List.of(), List.of());
   }
 
+  /** Whether a passage or an extent of it lies in a source. */
+  public boolean restsOn(UUID source) {
+    return extent.stream().anyMatch(e -> e.source().equals(source))
+        || evidence.stream().anyMatch(e -> e.passage().source().equals(source));
+  }
+
+  /** The same without what lies in a source; a summary that was quoted from there goes too. */
+  Topic without(UUID source) {
+    boolean quoted =
+        evidence.stream()
+            .anyMatch(
+                e -> e.passage().source().equals(source) && e.passage().exact().equals(summary));
+    return with(
+        quoted ? "" : summary,
+        evidence.stream().filter(e -> !e.passage().source().equals(source)).toList(),
+        extent.stream().filter(e -> !e.source().equals(source)).toList());
+  }
+
   Topic withParent(UUID newParent) {
     return new Topic(id, newParent, children, label, note, summary, evidence, extent);
   }

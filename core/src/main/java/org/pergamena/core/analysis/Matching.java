@@ -1,0 +1,154 @@
+package org.pergamena.core.analysis;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Passage;
+
+/**
+ * Finds passages of the sources that bear on topics which came without any, by the words that they
+ * share, each weighed by how rare it is (inverse document frequency; Sp&auml;rck Jones, 1972).
+ */
+public final class Matching {
+  /** The most passages for one topic. */
+  public static final int MOST = 3;
+
+  /** Weaker matches than this are none. */
+  public static final double WEAKEST = 0.45;
+
+  private static final double NEIGHBOUR = 0.5;
+  private static final double CONTEXT = 0.35;
+  private static final double SHORT = 6;
+
+  /** A passage that may bear a topic out, 0 to 1. */
+  public record Match(UUID topic, Passage passage, double strength) {}
+
+  private record Place(Analysed source, int sentence) {}
+
+  private final List<Place> places = new ArrayList<>();
+  private final List<Set<String>> stems = new ArrayList<>();
+  private final Map<String, List<Integer>> index = new HashMap<>();
+
+  public Matching(List<Analysed> sources) {
+    for (Analysed source : sources) {
+      for (int i = 0; i < source.sentences().size(); i++) {
+        Set<String> found = stems(source.sentences().get(i).tokens());
+        found.forEach(s -> index.computeIfAbsent(s, k -> new ArrayList<>()).add(places.size()));
+        places.add(new Place(source, i));
+        stems.add(found);
+      }
+    }
+  }
+
+  private static Set<String> stems(List<Token> tokens) {
+    Set<String> stems = new HashSet<>();
+    for (Token token : tokens) {
+      if (token.content() || Character.isDigit(token.surface().charAt(0))) {
+        stems.add(token.stem());
+      }
+    }
+    return stems;
+  }
+
+  private double rarity(String stem) {
+    return Math.log(1 + places.size() / (1.0 + index.getOrDefault(stem, List.of()).size()));
+  }
+
+  /** The best passages for a topic, the strongest first; empty if none bears it out. */
+  public List<Match> of(TopicMap map, Topic topic) {
+    Map<String, Double> own = weighed(topic.label());
+    Map<String, Double> context = new LinkedHashMap<>();
+    for (Topic at = topic; at.parent() != null; ) {
+      at = map.topic(at.parent());
+      weighed(at.label()).forEach((stem, w) -> context.merge(stem, w, Math::max));
+    }
+    weighed(topic.note()).forEach((stem, w) -> context.merge(stem, w, Math::max));
+    own.keySet().forEach(context::remove);
+    double all = own.values().stream().mapToDouble(Double::doubleValue).sum();
+    if (all == 0) {
+      return List.of();
+    }
+    Set<Integer> candidates = new LinkedHashSet<>();
+    own.keySet().forEach(stem -> candidates.addAll(index.getOrDefault(stem, List.of())));
+    List<Match> found = new ArrayList<>();
+    candidates.stream()
+        .map(place -> Map.entry(place, strength(place, own, context, all)))
+        .filter(scored -> scored.getValue() >= WEAKEST)
+        .sorted(
+            Map.Entry.<Integer, Double>comparingByValue(Comparator.reverseOrder())
+                .thenComparing(Map.Entry.comparingByKey()))
+        .forEach(scored -> add(found, topic, scored.getKey(), scored.getValue()));
+    return found;
+  }
+
+  private Map<String, Double> weighed(String words) {
+    Map<String, Double> weights = new LinkedHashMap<>();
+    stems(TextAnalyser.tokens(words)).stream().sorted().forEach(s -> weights.put(s, rarity(s)));
+    return weights;
+  }
+
+  /**
+   * The share of the label's weight that stands in a sentence, or for half of its worth beside it,
+   * raised where words of the topics above stand there too.
+   */
+  private double strength(
+      int place, Map<String, Double> own, Map<String, Double> context, double all) {
+    double met = 0;
+    for (Map.Entry<String, Double> word : own.entrySet()) {
+      met += word.getValue() * met(place, word.getKey());
+    }
+    double around = 0;
+    double most = 0;
+    for (Map.Entry<String, Double> word : context.entrySet()) {
+      around += word.getValue() * met(place, word.getKey());
+      most = Math.max(most, word.getValue());
+    }
+    double share = met / all;
+    double raised = share + (1 - share) * CONTEXT * Math.min(1, most == 0 ? 0 : around / most);
+    double length = Math.min(1, places.get(place).source().words(at(place), at(place) + 1) / SHORT);
+    return Math.min(1, (share < 0.3 ? share : raised) * (0.6 + 0.4 * length));
+  }
+
+  private int at(int place) {
+    return places.get(place).sentence();
+  }
+
+  private double met(int place, String stem) {
+    if (stems.get(place).contains(stem)) {
+      return 1;
+    }
+    return beside(place, place - 1, stem) || beside(place, place + 1, stem) ? NEIGHBOUR : 0;
+  }
+
+  private boolean beside(int place, int other, String stem) {
+    return other >= 0
+        && other < places.size()
+        && places.get(other).source() == places.get(place).source()
+        && stems.get(other).contains(stem);
+  }
+
+  private void add(List<Match> found, Topic topic, int place, double strength) {
+    Analysed source = places.get(place).source();
+    Sentence sentence = source.sentences().get(at(place));
+    Passage passage = Passage.of(source.source(), sentence.span());
+    boolean known =
+        found.stream().anyMatch(m -> m.passage().exact().equals(passage.exact()))
+            || topic.evidence().stream().anyMatch(e -> e.passage().exact().equals(passage.exact()));
+    if (!known && found.size() < MOST) {
+      found.add(new Match(topic.id(), passage, Math.round(strength * 100) / 100.0));
+    }
+  }
+}

@@ -1,0 +1,54 @@
+package org.pergamena.core.map;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.pergamena.core.source.Anchoring;
+import org.pergamena.core.source.Passage;
+import org.pergamena.core.source.Source;
+
+/** Carries a map over to a newer text of one of its sources, without dropping a passage. */
+public final class NewerText {
+  private NewerText() {}
+
+  /**
+   * One change that gives a source its newer text and every topic its passages there; those that
+   * are not found again stay, {@linkplain Passage#adrift adrift}.
+   *
+   * @param from identity of the text before
+   * @param to identity of the text after
+   */
+  public static Change change(TopicMap map, Source before, Source after, UUID from, UUID to) {
+    Anchoring anchoring = new Anchoring(before.text(), after.text());
+    List<Change> changes = new ArrayList<>(List.of(new Change.Retext(after.id(), from, to)));
+    for (Topic topic : map.preorder()) {
+      if (topic.restsOn(after.id())) {
+        changes.add(
+            new Change.Refill(
+                topic.id(),
+                topic.summary(),
+                topic.evidence().stream().map(e -> carried(e, after, anchoring)).toList(),
+                topic.extent().stream().flatMap(e -> carried(e, after, anchoring)).toList()));
+      }
+    }
+    return new Change.Together(changes);
+  }
+
+  private static Evidence carried(Evidence evidence, Source after, Anchoring anchoring) {
+    Passage passage = evidence.passage();
+    if (!passage.source().equals(after.id())) {
+      return evidence;
+    }
+    Passage now =
+        anchoring.find(passage).map(span -> Passage.of(after, span)).orElseGet(passage::adrift);
+    return new Evidence(
+        evidence.id(), now, evidence.stance(), evidence.origin(), evidence.strength());
+  }
+
+  private static Stream<Extent> carried(Extent extent, Source after, Anchoring anchoring) {
+    return extent.source().equals(after.id())
+        ? anchoring.carried(extent.span()).stream().map(span -> new Extent(after.id(), span))
+        : Stream.of(extent);
+  }
+}

@@ -1,0 +1,177 @@
+package org.pergamena.core.outline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.pergamena.core.outline.Outline.Item;
+import org.pergamena.core.outline.Outline.Repair;
+
+/**
+ * Reads outlines that people and programs write: Markdown headings and lists, text indented by tabs
+ * or spaces, numbered text, and OPML 2.0. What is wrong is repaired where the meaning is clear.
+ *
+ * <pre>{@code
+ * Outline outline = OutlineReader.read("# Marsh\n- Wall\n  - Breach\n");
+ * }</pre>
+ */
+public final class OutlineReader {
+  private static final Pattern OPML = Pattern.compile("<opml\\b", Pattern.CASE_INSENSITIVE);
+  private static final Pattern HEADING =
+      Pattern.compile("\\s{0,3}(#{1,6})(?:\\s+(.*?))?\\s*#*\\s*");
+  private static final Pattern BULLET = Pattern.compile("[-*+\u2022\u2013]\\s+(.*)");
+  private static final Pattern ORDERED = Pattern.compile("\\(?[0-9a-zA-Z]{1,3}[.)]\\s+(.*)");
+  private static final Pattern DOTTED = Pattern.compile("(\\d+(?:\\.\\d+)+)[.)]?\\s+(.*)");
+  private static final Pattern NUMBER = Pattern.compile("(\\d{1,3})[.)]?\\s+(.*)");
+  private static final Pattern UNDERLINE = Pattern.compile("\\s*(={3,}|-{3,})\\s*");
+  private static final Pattern FENCE = Pattern.compile("\\s*(```|~~~).*");
+
+  private final String[] lines;
+  private final boolean dotted;
+  private final boolean marked;
+  private final Indents indents = new Indents();
+  private final List<Item> items = new ArrayList<>();
+  private final List<Repair> repairs = new ArrayList<>();
+  private final StringBuilder stray = new StringBuilder();
+  private int heading;
+  private int fence;
+
+  private OutlineReader(String text) {
+    lines = text.split("\n", -1);
+    boolean dots = false;
+    boolean marks = false;
+    for (String line : lines) {
+      dots |= DOTTED.matcher(line.strip()).matches();
+      marks |= HEADING.matcher(line).matches() || BULLET.matcher(line.strip()).matches();
+    }
+    dotted = dots;
+    marked = marks || dots;
+  }
+
+  /** Never fails; a text in which nothing is a topic gives an outline without items. */
+  public static Outline read(String text) {
+    String clean = text.replace("\r\n", "\n").replace('\r', '\n').replace("\uFEFF", "");
+    if (OPML.matcher(clean.substring(0, Math.min(clean.length(), 2000))).find()) {
+      return OpmlReader.read(clean);
+    }
+    return new OutlineReader(clean).read();
+  }
+
+  private Outline read() {
+    for (int i = 0; i < lines.length; i++) {
+      String line = lines[i];
+      if (FENCE.matcher(line).matches()) {
+        fence = fence == 0 ? i + 1 : 0;
+      } else if (UNDERLINE.matcher(line).matches() && !marked(line) || line.isBlank()) {
+        continue;
+      } else {
+        line(i + 1, line);
+      }
+    }
+    if (fence > 0) {
+      repairs.add(new Repair(fence, "a block of code begins and does not end, read as text"));
+    }
+    String title = null;
+    if (items.size() > 1 && items.stream().filter(item -> item.level() == 1).count() == 1) {
+      title = items.get(0).label();
+      List<Item> below = new ArrayList<>();
+      items.subList(1, items.size()).forEach(i -> below.add(raised(i)));
+      return new Outline(title, below, sorted());
+    }
+    return new Outline(null, items, sorted());
+  }
+
+  private static Item raised(Item item) {
+    return new Item(item.line(), item.level() - 1, item.label(), item.note());
+  }
+
+  private List<Repair> sorted() {
+    repairs.sort((a, b) -> Integer.compare(a.line(), b.line()));
+    return repairs;
+  }
+
+  private boolean marked(String line) {
+    return BULLET.matcher(line.strip()).matches();
+  }
+
+  private void line(int number, String line) {
+    Matcher head = HEADING.matcher(line);
+    if (head.matches()) {
+      heading(number, head);
+      return;
+    }
+    String words = line.strip();
+    Matcher dots = DOTTED.matcher(words);
+    Matcher single = NUMBER.matcher(words);
+    if (dotted && dots.matches()) {
+      add(number, heading + dots.group(1).split("\\.").length, dots.group(2));
+      return;
+    }
+    if (dotted && single.matches()) {
+      add(number, heading + 1, single.group(2));
+      return;
+    }
+    Matcher bullet = BULLET.matcher(words);
+    Matcher ordered = ORDERED.matcher(words);
+    boolean item = bullet.matches() || ordered.matches();
+    if (!item && marked) {
+      text(number, words);
+      return;
+    }
+    int depth = indents.depth(number, line, repairs);
+    String label =
+        bullet.matches() ? bullet.group(1) : ordered.matches() ? ordered.group(1) : words;
+    add(number, heading + depth, label);
+  }
+
+  private void heading(int number, Matcher head) {
+    String words = head.group(2) == null ? "" : head.group(2);
+    if (words.isBlank()) {
+      repairs.add(new Repair(number, "a heading without words, left out"));
+      return;
+    }
+    indents.clear();
+    add(number, head.group(1).length(), words);
+    heading = items.get(items.size() - 1).level();
+  }
+
+  /** A paragraph is a note of the topic that it stands under. */
+  private void text(int number, String words) {
+    if (items.isEmpty()) {
+      repairs.add(new Repair(number, "text before the first topic, taken as a note of that topic"));
+      stray.append(stray.isEmpty() ? "" : "\n").append(words);
+      return;
+    }
+    Item last = items.remove(items.size() - 1);
+    Markup cleaned = Markup.of(words);
+    cleaned.repair(number).ifPresent(repairs::add);
+    String note = last.note().isEmpty() ? cleaned.text() : last.note() + "\n" + cleaned.text();
+    items.add(new Item(last.line(), last.level(), last.label(), note + cleaned.linksOnOwnLines()));
+  }
+
+  private void add(int number, int wanted, String words) {
+    Markup cleaned = Markup.of(words);
+    cleaned.repair(number).ifPresent(repairs::add);
+    if (cleaned.text().isBlank()) {
+      repairs.add(new Repair(number, "a topic without words, left out"));
+      return;
+    }
+    int above = items.isEmpty() ? 0 : items.get(items.size() - 1).level();
+    int level = Math.min(wanted, above + 1);
+    if (wanted > level && !(items.isEmpty() && heading == 0)) {
+      repairs.add(new Repair(number, jump(wanted, level, above)));
+    }
+    String note = stray + cleaned.linksOnOwnLines();
+    stray.setLength(0);
+    LongLabel label = LongLabel.of(cleaned.text());
+    label.repair(number).ifPresent(repairs::add);
+    items.add(new Item(number, level, label.label(), (label.rest() + note).strip()));
+  }
+
+  private String jump(int wanted, int level, int above) {
+    String deeper = Indents.spelt(wanted - above) + " levels under ";
+    return items.isEmpty()
+        ? "begins at level " + wanted + ", taken as level " + level
+        : "indented " + deeper + "line " + items.get(items.size() - 1).line() + ", taken as one";
+  }
+}
