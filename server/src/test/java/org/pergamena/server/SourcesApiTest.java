@@ -106,12 +106,21 @@ class SourcesApiTest {
   }
 
   @Test
-  void a_source_that_topics_rest_on_stays(TestVisitor visitor) {
+  void a_source_is_taken_out_with_its_passages_and_comes_back_by_undo(TestVisitor visitor) {
     UUID map = visitor.firstMap();
-    String source = visitor.desk(map).at("/sources/0/id").asString();
-    var refused = visitor.delete("/api/maps/" + map + "/sources/" + source);
-    assertThat(refused.status()).isEqualTo(409);
-    assertThat(refused.problem()).contains("rest on this source");
+    JsonNode before = visitor.desk(map);
+    String source = before.at("/sources/0/id").asString();
+    String path = "/api/maps/" + map + "/sources/" + source;
+    JsonNode details = visitor.get(path).json();
+    assertThat(details.get("resting").size()).isGreaterThan(3);
+    assertThat(visitor.delete(path).status()).isEqualTo(204);
+    JsonNode without = visitor.desk(map);
+    assertThat(without.get("sources")).hasSize(before.get("sources").size() - 1);
+    assertThat(without.at("/topics/0/passages").asInt())
+        .isLessThan(before.at("/topics/0/passages").asInt());
+    JsonNode after = visitor.post("/api/maps/" + map + "/undo", null).json();
+    assertThat(after.get("topics")).isEqualTo(before.get("topics"));
+    assertThat(after.get("sources")).isEqualTo(before.get("sources"));
   }
 
   @Test

@@ -2,6 +2,7 @@ package org.pergamena.core.language;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
@@ -13,7 +14,7 @@ public final class Language {
   private static final int SAMPLE = 3000;
   private static final int LEAST = 40;
   private static final double SURE = 0.5;
-  private static final Map<String, String> NAMES = names();
+  private static final Map<String, String> NAMES = Collections.unmodifiableMap(known());
 
   private Language() {}
 
@@ -44,6 +45,11 @@ public final class Language {
     return best.getConfidence() < SURE && sample.length() < SAMPLE / 4 ? "" : best.getLang();
   }
 
+  /** The names in English of the languages that have one, by their codes. */
+  public static Map<String, String> names() {
+    return NAMES;
+  }
+
   /** A language's name in English; the code itself if it is not known, empty for none. */
   public static String name(String code) {
     return NAMES.getOrDefault(code, code);
@@ -56,7 +62,7 @@ public final class Language {
     return piece.replaceAll("[^\\p{L}\\p{M}' ]+", " ").replaceAll("\\s+", " ").strip();
   }
 
-  private static Map<String, String> names() {
+  private static Map<String, String> known() {
     Map<String, String> names = new HashMap<>();
     for (String two : Locale.getISOLanguages()) {
       Locale locale = Locale.forLanguageTag(two);

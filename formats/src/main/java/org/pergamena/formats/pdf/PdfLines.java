@@ -2,6 +2,7 @@ package org.pergamena.formats.pdf;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -60,6 +61,20 @@ record PdfLines(List<Line> lines, int artifacts, String artifact) {
     }
     ordered.addAll(Columns.inOrder(page));
     return new PdfLines(ordered, stripper.artifactLines(), stripper.artifact());
+  }
+
+  /** These lines and those of pages that are pictures, in the order of the pages. */
+  PdfLines withPages(ScannedPages scanned, List<Integer> pages, DoubleConsumer progress)
+      throws IOException {
+    List<Line> all = new ArrayList<>(lines);
+    int done = 0;
+    for (int page : pages) {
+      progress.accept((double) done++ / pages.size());
+      all.addAll(scanned.lines(page));
+    }
+    all.sort(Comparator.comparingInt(Line::page));
+    progress.accept(1);
+    return new PdfLines(all, artifacts, artifact);
   }
 
   private PdfLines with(PdfLines after) {

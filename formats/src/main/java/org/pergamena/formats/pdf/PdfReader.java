@@ -6,6 +6,7 @@ import java.util.Calendar;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.DoubleConsumer;
@@ -21,6 +22,7 @@ import org.pergamena.formats.read.Omission;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
 import org.pergamena.formats.read.UnreadableException;
+import org.pergamena.formats.scan.Tesseract;
 
 /**
  * Reads PDF: the text in the order in which it is read, one column after the other, with pages,
@@ -51,7 +53,7 @@ public final class PdfReader {
                 + MOST_PAGES
                 + ". Split it and add the parts.");
       }
-      return read(document, PdfLines.of(bytes, document, progress));
+      return read(document, PdfLines.of(bytes, document, progress), progress);
     } catch (InvalidPasswordException e) {
       throw new UnreadableException(
           "The document is locked with a password. Save it without one and add it again.", e);
@@ -63,12 +65,20 @@ public final class PdfReader {
     }
   }
 
-  private static ReadSource read(PDDocument document, PdfLines read)
+  private static ReadSource read(PDDocument document, PdfLines written, DoubleConsumer progress)
       throws IOException, UnreadableException {
+    List<Integer> pictures = blankPages(document, written.lines());
+    Optional<Tesseract> tesseract = pictures.isEmpty() ? Optional.empty() : Tesseract.installed();
+    PdfLines read =
+        tesseract.isEmpty()
+            ? written
+            : written.withPages(new ScannedPages(document, tesseract.get()), pictures, progress);
     List<Integer> blank = blankPages(document, read.lines());
     if (read.lines().isEmpty()) {
-      throw new ScannedException(blank);
+      throw new UnreadableException(wordless(blank, tesseract.isPresent()));
     }
+    List<Integer> scanned = new ArrayList<>(pictures);
+    scanned.removeAll(blank);
     List<Line> withoutHeads = RunningHeads.removed(read.lines());
     List<Line> withoutContents = ContentsList.removed(withoutHeads);
     List<Line> kept =
@@ -88,9 +98,28 @@ public final class PdfReader {
         facts.title() != null ? facts : titled(facts, laid),
         laid.text(),
         Language.of(laid.text().text()),
-        omissions(read, withoutHeads, withoutContents, blank),
+        omissions(
+            read,
+            withoutHeads,
+            withoutContents,
+            new Pictures(blank, scanned, tesseract.isPresent())),
         laid.layout(),
-        blank);
+        scanned);
+  }
+
+  /** Pages that are pictures: those without words, and those whose words were found. */
+  private record Pictures(List<Integer> blank, List<Integer> scanned, boolean tried) {}
+
+  private static String wordless(List<Integer> pictures, boolean tried) {
+    if (pictures.isEmpty() || tried) {
+      return "There are no words in the document"
+          + (tried ? ", nor were any found in its pictures." : ", and no pictures of any.")
+          + " Check it and add it again.";
+    }
+    return Omission.counted(pictures.size(), "page has", "pages have")
+        + " no text: "
+        + (pictures.size() == 1 ? "it is a picture. " : "they are pictures. ")
+        + Tesseract.HINT;
   }
 
   private static Map<Integer, List<Line>> byPage(List<Line> lines) {
@@ -99,7 +128,7 @@ public final class PdfReader {
   }
 
   private static List<Omission> omissions(
-      PdfLines read, List<Line> withoutHeads, List<Line> withoutContents, List<Integer> blank) {
+      PdfLines read, List<Line> withoutHeads, List<Line> withoutContents, Pictures pictures) {
     List<Omission> omissions = new ArrayList<>();
     int heads = read.artifacts() + read.lines().size() - withoutHeads.size();
     if (heads > 0) {
@@ -122,16 +151,31 @@ public final class PdfReader {
           new Omission(
               Omission.counted(contents, "line", "lines") + " of the table of contents", ""));
     }
-    if (!blank.isEmpty()) {
+    if (!pictures.blank().isEmpty()) {
+      int count = pictures.blank().size();
       omissions.add(
           new Omission(
-              Omission.counted(blank.size(), "page is a picture", "pages are pictures")
+              Omission.counted(count, "page is a picture", "pages are pictures")
                   + " without text: "
-                  + blank.stream().limit(12).map(String::valueOf).collect(Collectors.joining(", "))
-                  + (blank.size() > 12 ? "\u2026" : ""),
+                  + listed(pictures.blank())
+                  + (pictures.tried() ? "" : ". " + Tesseract.HINT),
+              ""));
+    }
+    if (!pictures.scanned().isEmpty()) {
+      int count = pictures.scanned().size();
+      omissions.add(
+          new Omission(
+              Omission.counted(count, "page is a scan", "pages are scans")
+                  + ", read by tesseract, check the words against the page: "
+                  + listed(pictures.scanned()),
               ""));
     }
     return omissions;
+  }
+
+  private static String listed(List<Integer> pages) {
+    return pages.stream().limit(12).map(String::valueOf).collect(Collectors.joining(", "))
+        + (pages.size() > 12 ? "\u2026" : "");
   }
 
   /** Pages that show something but have no words. */

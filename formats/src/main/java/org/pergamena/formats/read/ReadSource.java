@@ -10,9 +10,9 @@ import org.pergamena.core.source.SourceText;
  *
  * @param facts what the file says of itself
  * @param language ISO 639-3 code, empty if it cannot be told
- * @param omissions what was left out, and why
+ * @param omissions what was left out or is to be checked, and why
  * @param layout where the text stands on its pages
- * @param blankPages pages, from 1, that have no text and may be pictures of it
+ * @param scanned pages, from 1, that are pictures and whose words were found in them
  */
 public record ReadSource(
     SourceKind kind,
@@ -21,10 +21,10 @@ public record ReadSource(
     String language,
     List<Omission> omissions,
     PageLayout layout,
-    List<Integer> blankPages) {
+    List<Integer> scanned) {
   public ReadSource {
     omissions = List.copyOf(omissions);
-    blankPages = List.copyOf(blankPages);
+    scanned = List.copyOf(scanned);
   }
 
   /** A text of which nothing was left out. */

@@ -18,8 +18,11 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
 import org.pergamena.formats.SourceReader;
+import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.sources.Shelf;
+import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
 import org.pergamena.server.visitors.Visitors;
 import org.pergamena.server.visitors.Welcome;
@@ -51,6 +54,8 @@ class DemoMap implements Welcome {
 
   private final Visitors visitors;
   private final Sources sources;
+  private final SourceFiles files;
+  private final Shelf shelf;
   private final Maps maps;
   private final TransactionTemplate transactions;
   private final Path folder;
@@ -58,11 +63,15 @@ class DemoMap implements Welcome {
   DemoMap(
       Visitors visitors,
       Sources sources,
+      SourceFiles files,
+      Shelf shelf,
       Maps maps,
       TransactionTemplate transactions,
       @Value("${pergamena.demo-folder}") Path folder) {
     this.visitors = visitors;
     this.sources = sources;
+    this.files = files;
+    this.shelf = shelf;
     this.maps = maps;
     this.transactions = transactions;
     this.folder = folder;
@@ -95,8 +104,10 @@ class DemoMap implements Welcome {
     for (String name : FILES) {
       try {
         byte[] bytes = Files.readAllBytes(folder.resolve(name));
-        UUID source = sources.add(map, name, bytes);
-        sources.read(map, source, reader.read(name, bytes, share -> {}));
+        UUID source = files.add(map, name, bytes);
+        ReadSource read = reader.read(name, bytes, share -> {});
+        shelf.take(map, source, files.keep(files.original(map, source).content(), read));
+        shelf.named(map, source, read);
       } catch (IOException e) {
         throw new UncheckedIOException("The demonstration file " + name + " is missing.", e);
       } catch (UnreadableException e) {
@@ -115,7 +126,7 @@ class DemoMap implements Welcome {
   private void copy(UUID template, UUID visitor) {
     TopicMap map = maps.get(KEEPER, template).map();
     UUID copy = maps.reserve(visitor);
-    Map<UUID, UUID> ids = new HashMap<>(sources.copy(template, copy));
+    Map<UUID, UUID> ids = new HashMap<>(files.copy(template, copy));
     map.preorder().forEach(topic -> ids.put(topic.id(), UUID.randomUUID()));
     List<Topic> topics = new ArrayList<>();
     for (Topic topic : map.preorder()) {

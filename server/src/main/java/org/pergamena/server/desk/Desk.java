@@ -12,6 +12,8 @@ import org.pergamena.server.jobs.Jobs;
  * @param folded whether the person has chosen which branches are open
  * @param topics every parent before its children, closed branches too
  * @param share of all the sources' text that is on the map, 0 to 1
+ * @param outlined whether the map follows an outline
+ * @param proposals the strongest first
  */
 record Desk(
     UUID id,
@@ -23,7 +25,25 @@ record Desk(
     List<TopicView> topics,
     List<SourceView> sources,
     SceneView scene,
-    List<Jobs.View> jobs) {
+    List<Jobs.View> jobs,
+    boolean outlined,
+    List<ProposalView> proposals) {
+
+  /**
+   * A passage that may bear a topic out and waits to be accepted or refused.
+   *
+   * @param place page, time or heading, as it is cited
+   * @param strength 0 to 1
+   */
+  record ProposalView(
+      UUID id,
+      UUID topic,
+      UUID source,
+      int start,
+      int end,
+      String exact,
+      String place,
+      double strength) {}
 
   /**
    * A topic without its passages.
@@ -32,6 +52,7 @@ record Desk(
    * @param passages how many bear it out, those below it included
    * @param own how many are its own
    * @param sourceCount from how many sources they are
+   * @param adrift how many of its own are no longer in their source
    */
   record TopicView(
       UUID id,
@@ -49,6 +70,7 @@ record Desk(
       int passages,
       int own,
       int sourceCount,
+      int adrift,
       boolean thin,
       boolean closed) {}
 
@@ -57,7 +79,10 @@ record Desk(
    *
    * @param kind what a person calls its kind, null until it is read
    * @param ink its colour among the sources' inks
+   * @param language its English name, empty if it cannot be told
+   * @param sound media type of its recording, or null
    * @param length of its text in code units, 0 until it is read
+   * @param adrift how many linked passages are no longer in its text
    * @param share of its text that is on the map, 0 to 1
    */
   record SourceView(
@@ -70,7 +95,12 @@ record Desk(
       int words,
       int pages,
       long durationMs,
+      String language,
+      String author,
+      String dated,
+      @Schema(types = {"string", "null"}) String sound,
       int length,
+      int adrift,
       double share,
       List<Coverage.Stretch> ribbon) {}
 }

@@ -1,18 +1,24 @@
 package org.pergamena.server.desk;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.analysis.Support;
+import org.pergamena.core.language.Language;
+import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.outlines.Outlines;
+import org.pergamena.server.outlines.Proposals;
 import org.pergamena.server.sources.Sources;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
@@ -25,12 +31,22 @@ class Desks {
   private final Sources sources;
   private final Jobs jobs;
   private final Drawing drawing;
+  private final Outlines outlines;
+  private final Proposals proposals;
 
-  Desks(Maps maps, Sources sources, Jobs jobs, Drawing drawing) {
+  Desks(
+      Maps maps,
+      Sources sources,
+      Jobs jobs,
+      Drawing drawing,
+      Outlines outlines,
+      Proposals proposals) {
     this.maps = maps;
     this.sources = sources;
     this.jobs = jobs;
     this.drawing = drawing;
+    this.outlines = outlines;
+    this.proposals = proposals;
   }
 
   /** The desk of a map, all of it from one moment. */
@@ -51,9 +67,35 @@ class Desks {
         maps.can(current.id(), true),
         Coverage.share(texts, coverages),
         topics(prepared, closed),
-        shelf(entries, texts, coverages),
+        shelf(map, entries, texts, coverages),
         SceneView.of(prepared.scene(closed)),
-        jobs.of(current.id()));
+        jobs.of(current.id()),
+        outlines.has(current.id()),
+        proposed(current.id(), map, texts));
+  }
+
+  private List<Desk.ProposalView> proposed(UUID mapId, TopicMap map, List<Source> texts) {
+    return proposals.of(mapId, map, texts).stream()
+        .map(
+            p ->
+                new Desk.ProposalView(
+                    p.id(),
+                    p.topic(),
+                    p.passage().source(),
+                    p.passage().start(),
+                    p.passage().end(),
+                    p.passage().exact(),
+                    place(p.passage(), texts),
+                    p.strength()))
+        .toList();
+  }
+
+  private static String place(Passage passage, List<Source> texts) {
+    return texts.stream()
+        .filter(source -> source.id().equals(passage.source()))
+        .findFirst()
+        .map(source -> source.text().locate(passage.start()).citation())
+        .orElse("");
   }
 
   private static List<Desk.TopicView> topics(Drawing.Prepared prepared, Set<UUID> closed) {
@@ -76,15 +118,32 @@ class Desks {
               support.passages(),
               support.own(),
               support.sources().size(),
+              (int) topic.evidence().stream().filter(e -> !e.passage().anchored()).count(),
               support.thin(),
               closed.contains(topic.id()) && !topic.children().isEmpty()));
     }
     return views;
   }
 
+  private static Map<UUID, Integer> adrift(TopicMap map) {
+    Map<UUID, Integer> adrift = new HashMap<>();
+    for (Topic topic : map.preorder()) {
+      for (Evidence evidence : topic.evidence()) {
+        if (!evidence.passage().anchored()) {
+          adrift.merge(evidence.passage().source(), 1, Integer::sum);
+        }
+      }
+    }
+    return adrift;
+  }
+
   private static List<Desk.SourceView> shelf(
-      List<Sources.Entry> entries, List<Source> texts, Map<UUID, Coverage> coverages) {
+      TopicMap map,
+      List<Sources.Entry> entries,
+      List<Source> texts,
+      Map<UUID, Coverage> coverages) {
     List<Desk.SourceView> views = new ArrayList<>();
+    Map<UUID, Integer> adrift = adrift(map);
     for (Sources.Entry entry : entries) {
       Coverage coverage = coverages.get(entry.id());
       int length =
@@ -103,7 +162,12 @@ class Desks {
               entry.words(),
               entry.pages(),
               entry.durationMs(),
+              Language.name(entry.language()),
+              entry.author(),
+              entry.dated(),
+              entry.soundType(),
               length,
+              adrift.getOrDefault(entry.id(), 0),
               coverage == null ? 0 : coverage.share(),
               coverage == null ? List.of() : coverage.ribbon()));
     }

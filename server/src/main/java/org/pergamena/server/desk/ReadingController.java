@@ -13,9 +13,15 @@ import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Block;
+import org.pergamena.core.source.Box;
 import org.pergamena.core.source.CueSpan;
+import org.pergamena.core.source.Locator;
+import org.pergamena.core.source.PageLayout;
 import org.pergamena.core.source.PageSpan;
+import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
+import org.pergamena.core.source.Span;
+import org.pergamena.formats.read.SourceKind;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.sources.Sources;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -23,6 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What the reading page shows: a topic's passages in their context, or a whole source. */
@@ -43,12 +50,14 @@ class ReadingController {
    * A passage with the words around it.
    *
    * @param place page, time or heading, as it is cited
+   * @param adrift whether its words are no longer in the text of the source
    */
   record PassageView(
       UUID evidence,
       UUID source,
       int start,
       int end,
+      boolean adrift,
       String before,
       String exact,
       String after,
@@ -59,16 +68,27 @@ class ReadingController {
       double strength) {}
 
   /** A passage that is marked in a source. */
-  record MarkView(int start, int end, UUID topic, UUID evidence, int branch, String number) {}
+  record MarkView(
+      int start, int end, UUID topic, UUID evidence, int branch, String number, List<Box> boxes) {}
 
-  /** A whole source to read. */
+  /**
+   * A whole source to read.
+   *
+   * @param sound media type of its recording, or null
+   * @param pdf whether its file can be shown as pages
+   * @param scanned pages, from 1, whose words were found in pictures
+   */
   record SourceTextView(
       UUID id,
       String name,
       String text,
       List<Block> blocks,
       List<PageSpan> pages,
-      List<CueSpan> cues) {}
+      List<CueSpan> cues,
+      @Schema(types = {"string", "null"}) String sound,
+      boolean pdf,
+      List<Integer> scanned,
+      List<Span> excluded) {}
 
   @GetMapping("/topics/{topic}/passages")
   @Transactional(readOnly = true)
@@ -83,43 +103,26 @@ class ReadingController {
   }
 
   private static PassageView passage(Evidence evidence, Source source) {
-    int start = evidence.passage().start();
-    int end = evidence.passage().end();
-    String text = source.text().text();
-    var where = source.text().locate(start);
+    Passage passage = evidence.passage();
+    Excerpt words =
+        passage.anchored()
+            ? Excerpt.of(source.text().text(), passage.span(), CONTEXT)
+            : new Excerpt(passage.prefix(), passage.exact(), passage.suffix());
+    Locator where = source.text().locate(passage.start());
     return new PassageView(
         evidence.id(),
         source.id(),
-        start,
-        end,
-        before(text, start),
-        evidence.passage().exact(),
-        after(text, end),
-        where.citation(),
-        where.speaker(),
+        passage.start(),
+        passage.end(),
+        !passage.anchored(),
+        words.before(),
+        passage.exact(),
+        words.after(),
+        passage.anchored() ? where.citation() : "",
+        passage.anchored() ? where.speaker() : null,
         evidence.stance(),
         evidence.origin(),
         evidence.strength());
-  }
-
-  /** The words before, back to the paragraph's beginning or a blank. */
-  private static String before(String text, int start) {
-    int from = Math.max(text.lastIndexOf("\n\n", start) + 2, 0);
-    if (start - from > CONTEXT) {
-      from = text.indexOf(' ', start - CONTEXT) + 1;
-      return from > start ? "" : "\u2026" + text.substring(from, start);
-    }
-    return from > start ? "" : text.substring(from, start);
-  }
-
-  private static String after(String text, int end) {
-    int to = text.indexOf("\n\n", end);
-    to = to < 0 ? text.length() : to;
-    if (to - end > CONTEXT) {
-      to = text.lastIndexOf(' ', end + CONTEXT);
-      return to < end ? "" : text.substring(end, to) + "\u2026";
-    }
-    return text.substring(end, to);
   }
 
   @GetMapping("/sources/{source}/text")
@@ -128,13 +131,35 @@ class ReadingController {
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
     maps.requireOwner(visitor, map);
     Source shown = sources.source(map, source);
+    Sources.Entry entry = sources.entry(map, source);
     return new SourceTextView(
         shown.id(),
         shown.name(),
         shown.text().text(),
         shown.text().blocks(),
         shown.text().pages(),
-        shown.text().cues());
+        shown.text().cues(),
+        entry.soundType(),
+        entry.kind() == SourceKind.PDF,
+        sources.reading(entry.textId()).scanned(),
+        shown.excluded());
+  }
+
+  /** The rectangles of a span of a source on its pages. */
+  @GetMapping("/sources/{source}/boxes")
+  @Transactional(readOnly = true)
+  public List<Box> boxes(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @PathVariable UUID source,
+      @RequestParam int start,
+      @RequestParam int end) {
+    maps.requireOwner(visitor, map);
+    return layout(map, source).boxes(new Span(start, end));
+  }
+
+  private PageLayout layout(UUID map, UUID source) {
+    return sources.reading(sources.entry(map, source).textId()).layout();
   }
 
   @GetMapping("/sources/{source}/marks")
@@ -143,11 +168,12 @@ class ReadingController {
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
     TopicMap topics = maps.get(visitor, map).map();
     Map<UUID, String> numbers = Numbering.of(topics);
+    PageLayout layout = layout(map, source);
     List<MarkView> marks = new ArrayList<>();
     for (Topic topic : topics.preorder()) {
       String number = numbers.get(topic.id());
       for (Evidence evidence : topic.evidence()) {
-        if (evidence.passage().source().equals(source)) {
+        if (evidence.passage().source().equals(source) && evidence.passage().anchored()) {
           marks.add(
               new MarkView(
                   evidence.passage().start(),
@@ -155,7 +181,8 @@ class ReadingController {
                   topic.id(),
                   evidence.id(),
                   Numbering.mainBranch(number),
-                  number));
+                  number,
+                  layout.boxes(evidence.passage().span())));
         }
       }
     }

@@ -1,27 +1,29 @@
 package org.pergamena.server.desk;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import org.pergamena.core.map.Topic;
-import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.Change;
+import org.pergamena.formats.SourceReader;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.site.Refused;
+import org.pergamena.server.sources.Recordings;
+import org.pergamena.server.sources.Shelf;
+import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -30,6 +32,7 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Bringing sources to a map and taking them out again. */
 @RestController
@@ -37,19 +40,48 @@ import org.springframework.web.multipart.MultipartFile;
 class SourceController {
   private final Maps maps;
   private final Sources sources;
+  private final SourceFiles files;
+  private final Shelf shelf;
+  private final Recordings recordings;
   private final Jobs jobs;
+  private final JsonMapper json;
 
-  SourceController(Maps maps, Sources sources, Jobs jobs) {
+  SourceController(
+      Maps maps,
+      Sources sources,
+      SourceFiles files,
+      Shelf shelf,
+      Recordings recordings,
+      Jobs jobs,
+      JsonMapper json) {
     this.maps = maps;
     this.sources = sources;
+    this.files = files;
+    this.shelf = shelf;
+    this.recordings = recordings;
     this.jobs = jobs;
+    this.json = json;
   }
 
-  /** Text that was pasted. */
-  record Pasted(@NotBlank String title, @NotBlank String text) {}
+  /**
+   * Text that was pasted.
+   *
+   * @param html the same as rich text, if it was copied from a page or a word processor
+   */
+  record Pasted(
+      @NotBlank String title,
+      @NotNull String text,
+      @Schema(types = {"string", "null"}) String html) {}
 
-  /** A source that was added. */
-  record Added(UUID id) {}
+  /** An address of the web. */
+  record Address(@NotBlank String address) {}
+
+  /**
+   * A source that was added.
+   *
+   * @param already the name of the source that has the same bytes, if nothing new was added
+   */
+  record Added(UUID id, @Schema(types = {"string", "null"}) String already) {}
 
   @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
@@ -60,8 +92,12 @@ class SourceController {
       @RequestPart("file") MultipartFile file)
       throws IOException {
     maps.requireOwner(visitor, map);
+    return add(map, name(file), file.getBytes());
+  }
+
+  private static String name(MultipartFile file) {
     String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
-    return add(map, name.substring(name.replace('\\', '/').lastIndexOf('/') + 1), file.getBytes());
+    return name.substring(name.replace('\\', '/').lastIndexOf('/') + 1);
   }
 
   @PostMapping(path = "/pasted", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -72,62 +108,110 @@ class SourceController {
       @PathVariable UUID map,
       @RequestBody @Valid Pasted pasted) {
     maps.requireOwner(visitor, map);
+    boolean rich = pasted.html() != null && !pasted.html().isBlank();
+    if (!rich && pasted.text().isBlank()) {
+      throw new Refused(HttpStatus.BAD_REQUEST, "There are no words to add. Paste some first.");
+    }
     boolean markdown = pasted.text().lines().anyMatch(line -> line.matches("#{1,6} \\S.*"));
-    String name = pasted.title().strip() + (markdown ? ".md" : ".txt");
-    return add(map, name, pasted.text().getBytes(StandardCharsets.UTF_8));
+    String kind = rich && !markdown ? SourceReader.PASTED : markdown ? ".md" : ".txt";
+    String words = rich && !markdown ? pasted.html() : pasted.text();
+    return add(map, pasted.title().strip() + kind, words.getBytes(StandardCharsets.UTF_8));
+  }
+
+  @PostMapping(path = "/address", consumes = MediaType.APPLICATION_JSON_VALUE)
+  @ResponseStatus(HttpStatus.CREATED)
+  @Transactional
+  public Added address(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid Address given) {
+    maps.requireOwner(visitor, map);
+    Optional<Sources.Entry> there =
+        sources.of(map).stream()
+            .filter(entry -> given.address().strip().equals(entry.address()))
+            .findFirst();
+    if (there.isPresent()) {
+      return new Added(there.get().id(), there.get().name());
+    }
+    UUID source = files.addAddress(map, given.address().strip());
+    jobs.ask(map, source, JobKind.READ, "");
+    return new Added(source, null);
   }
 
   private Added add(UUID map, String name, byte[] bytes) {
-    UUID source = sources.add(map, name, bytes);
+    Optional<SourceFiles.There> same = files.same(map, bytes);
+    if (same.isPresent()) {
+      return new Added(same.get().id(), same.get().name());
+    }
+    Optional<String> sound = recordings.type(bytes);
+    if (sound.isPresent()) {
+      UUID joined =
+          recordings
+              .join(map, name, bytes, sound.get())
+              .orElseGet(() -> recordings.waiting(map, name, bytes));
+      jobs.announce(map);
+      return new Added(joined, null);
+    }
+    UUID source = files.add(map, name, bytes);
     jobs.ask(map, source, JobKind.READ, "");
-    return new Added(source);
+    return new Added(source, null);
   }
 
+  /** Reads a source again, or fetches it again if that is what failed. */
   @PostMapping("/{source}/reading")
   @ResponseStatus(HttpStatus.ACCEPTED)
   void readAgain(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
     maps.requireOwner(visitor, map);
-    sources.failed(map, source, null);
+    shelf.failed(map, source, null);
     jobs.ask(map, source, JobKind.READ, "");
   }
 
+  /** Replaces the file of a source by a newer version, or joins a recording to it. */
+  @PostMapping(path = "/{source}/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  @Transactional
+  public void replace(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @PathVariable UUID source,
+      @RequestPart("file") MultipartFile file)
+      throws IOException {
+    maps.requireOwner(visitor, map);
+    byte[] bytes = file.getBytes();
+    Optional<SourceFiles.There> same = files.same(map, bytes);
+    if (same.isPresent()) {
+      throw new Refused(
+          HttpStatus.CONFLICT,
+          "This file has the same bytes as \"" + same.get().name() + "\"; nothing is replaced.");
+    }
+    UUID content = files.content(bytes);
+    Optional<String> sound = recordings.type(bytes);
+    if (sound.isPresent()) {
+      shelf.play(map, source, content, sound.get());
+      jobs.announce(map);
+      return;
+    }
+    shelf.failed(map, source, null);
+    jobs.ask(
+        map,
+        source,
+        JobKind.READ,
+        json.writeValueAsString(Map.of("content", content, "name", name(file))));
+  }
+
+  /** Takes a source off the shelf, with what topics have of it; that can be undone. */
   @DeleteMapping("/{source}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Transactional
   public void remove(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
-    TopicMap topics = maps.get(visitor, map).map();
-    long resting = topics.preorder().stream().filter(topic -> restsOn(topic, source)).count();
-    if (resting > 0) {
-      throw new Refused(
-          HttpStatus.CONFLICT,
-          resting
-              + (resting == 1 ? " topic rests" : " topics rest")
-              + " on this source, so it stays. Unlink its passages first.");
-    }
-    sources.remove(map, source);
-    jobs.announce(map);
-  }
-
-  private static boolean restsOn(Topic topic, UUID source) {
-    return topic.extent().stream().anyMatch(e -> e.source().equals(source))
-        || topic.evidence().stream().anyMatch(e -> e.passage().source().equals(source));
-  }
-
-  @GetMapping("/{source}/original")
-  ResponseEntity<byte[]> original(
-      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
     maps.requireOwner(visitor, map);
-    Map.Entry<String, byte[]> file = sources.original(map, source);
-    return ResponseEntity.ok()
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment()
-                .filename(file.getKey(), StandardCharsets.UTF_8)
-                .build()
-                .toString())
-        .contentType(MediaType.APPLICATION_OCTET_STREAM)
-        .body(file.getValue());
+    if (sources.entry(map, source).ready()) {
+      maps.change(visitor, map, topics -> new Change.Withdraw(source));
+    } else {
+      shelf.remove(map, source);
+    }
+    jobs.announce(map);
   }
 }

@@ -3,5 +3,6 @@ package org.pergamena.server.jobs;
 /** What a job does. */
 public enum JobKind {
   READ,
-  DISTIL
+  DISTIL,
+  MATCH
 }

@@ -22,6 +22,9 @@ final class ChangeJson {
     @JsonSubTypes.Type(value = Change.Link.class, name = "link"),
     @JsonSubTypes.Type(value = Change.Unlink.class, name = "unlink"),
     @JsonSubTypes.Type(value = Change.Refill.class, name = "refill"),
+    @JsonSubTypes.Type(value = Change.Withdraw.class, name = "withdraw"),
+    @JsonSubTypes.Type(value = Change.Restore.class, name = "restore"),
+    @JsonSubTypes.Type(value = Change.Retext.class, name = "retext"),
     @JsonSubTypes.Type(value = Change.Together.class, name = "together")
   })
   private interface Types {}

@@ -32,10 +32,12 @@ public class Maps {
 
   private final EntityManager entities;
   private final MapStore store;
+  private final ShelfKeeper shelf;
 
-  Maps(EntityManager entities, MapStore store) {
+  Maps(EntityManager entities, MapStore store, ShelfKeeper shelf) {
     this.entities = entities;
     this.store = store;
+    this.shelf = shelf;
   }
 
   /** A map as it is now. */
@@ -53,7 +55,7 @@ public class Maps {
             select m.id,
                    (select t.label from TopicRow t where t.mapId = m.id and t.parentId is null),
                    (select count(t) from TopicRow t where t.mapId = m.id),
-                   (select count(s) from SourceRow s where s.mapId = m.id),
+                   (select count(s) from SourceRow s where s.mapId = m.id and not s.withdrawn),
                    m.changedAt
             from MapRow m where m.owner = :owner order by m.changedAt desc, m.id""",
             Object[].class)
@@ -219,6 +221,7 @@ public class Maps {
     row.revision = revision.number;
     row.changedAt = revision.madeAt;
     store.update(row, before, applied.map());
+    change.parts().forEach(part -> shelf.keep(row.id, part));
     return new Current(row.id, row.revision, row.folded, applied.map());
   }
 

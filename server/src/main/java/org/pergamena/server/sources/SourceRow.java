@@ -1,10 +1,13 @@
 package org.pergamena.server.sources;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.pergamena.formats.read.SourceKind;
 
 /** A source of one map. */
 @Entity(name = "SourceRow")
@@ -12,6 +15,8 @@ import java.util.UUID;
 class SourceRow {
   @Id UUID id;
   UUID mapId;
+
+  /** Null until what its address leads to has been fetched. */
   UUID contentId;
 
   /** Null until the file has been read. */
@@ -24,17 +29,65 @@ class SourceRow {
   /** Why it could not be read, or null. */
   String problem;
 
+  /** Who wrote it, when, and what kind of work it is; null while the file's own word holds. */
+  String author;
+
+  String dated;
+  String category = "";
+
+  /** ISO 639-3, or null to go by the text. */
+  String language;
+
+  /** What a person says the file is, or null to find out. */
+  @Enumerated(EnumType.STRING)
+  SourceKind chosen;
+
+  /** Where it was fetched from, or null. */
+  String address;
+
+  /** The sound or film that it is the transcript of, or null. */
+  UUID recording;
+
+  String soundType;
+
+  /** Stretches left out of distilling, as JSON. */
+  String excluded = "[]";
+
+  /** Whether it was taken off the shelf. */
+  boolean withdrawn;
+
+  /** Whether a person gave it its name. */
+  boolean renamed;
+
   Instant createdAt;
 
   protected SourceRow() {}
 
-  SourceRow(UUID id, UUID mapId, UUID contentId, int position, String fileName, String name) {
-    this.id = id;
+  SourceRow(UUID mapId, UUID contentId, int position, String fileName) {
+    this.id = UUID.randomUUID();
     this.mapId = mapId;
     this.contentId = contentId;
     this.position = position;
     this.fileName = fileName;
-    this.name = name;
+    this.name = fileName;
     this.createdAt = Instant.now();
+  }
+
+  /** The same file, reading and settings as a source of another map. */
+  SourceRow copy(UUID toMap) {
+    SourceRow copy = new SourceRow(toMap, contentId, position, fileName);
+    copy.name = name;
+    copy.textId = textId;
+    copy.author = author;
+    copy.dated = dated;
+    copy.category = category;
+    copy.language = language;
+    copy.chosen = chosen;
+    copy.address = address;
+    copy.recording = recording;
+    copy.soundType = soundType;
+    copy.excluded = excluded;
+    copy.renamed = renamed;
+    return copy;
   }
 }

@@ -20,23 +20,42 @@ class TextRow {
   SourceKind kind;
 
   String title;
+  String author;
+  String dated;
+  String language;
   String body;
   String structure;
+  String omissions;
+  String layout;
+  String scanned;
   int words;
   int pages;
   long duration;
 
   protected TextRow() {}
 
-  TextRow(UUID id, UUID contentId, ReadSource read) {
-    this.id = id;
+  TextRow(UUID contentId, ReadSource read) {
+    this.id = UUID.randomUUID();
     this.contentId = contentId;
     this.kind = read.kind();
     this.title = read.title();
+    this.author = read.facts().author();
+    this.dated = read.facts().date();
+    this.language = read.language();
     this.body = read.text().text();
     this.structure = StructureJson.write(read.text());
+    this.omissions = StructureJson.json(read.omissions());
+    this.layout = StructureJson.json(read.layout());
+    this.scanned = StructureJson.json(read.scanned());
     this.words = read.text().words();
     this.pages = read.text().pageCount();
     this.duration = read.text().durationMs();
+  }
+
+  /** Whether another reading of the same file gave the same words. */
+  boolean says(ReadSource read) {
+    return kind == read.kind()
+        && body.equals(read.text().text())
+        && structure.equals(StructureJson.write(read.text()));
   }
 }

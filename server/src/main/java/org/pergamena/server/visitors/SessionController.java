@@ -5,6 +5,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import org.pergamena.server.fetch.LocalWeb;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -17,13 +19,24 @@ class SessionController {
   private final Visitors visitors;
   private final List<Welcome> welcomes;
 
-  SessionController(Visitors visitors, List<Welcome> welcomes) {
+  private final ObjectProvider<LocalWeb> local;
+
+  SessionController(Visitors visitors, List<Welcome> welcomes, ObjectProvider<LocalWeb> local) {
     this.visitors = visitors;
     this.welcomes = welcomes;
+    this.local = local;
   }
 
-  /** Who is there. */
-  record Session(UUID visitor) {}
+  private List<String> samples() {
+    return local.stream().flatMap(web -> web.pages().stream()).toList();
+  }
+
+  /**
+   * Who is there.
+   *
+   * @param samples addresses of pages to try, in the demonstration
+   */
+  record Session(UUID visitor, List<String> samples) {}
 
   @GetMapping("/api/session")
   Session session(
@@ -31,7 +44,7 @@ class SessionController {
       HttpServletRequest request,
       HttpServletResponse response) {
     if (visitor instanceof UUID known) {
-      return new Session(known);
+      return new Session(known, samples());
     }
     UUID id = visitors.create();
     welcomes.forEach(welcome -> welcome.receive(id));
@@ -44,6 +57,6 @@ class SessionController {
             .maxAge(Duration.ofDays(365))
             .build();
     response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
-    return new Session(id);
+    return new Session(id, samples());
   }
 }

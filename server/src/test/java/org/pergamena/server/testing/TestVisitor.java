@@ -60,6 +60,11 @@ public final class TestVisitor {
     return send("GET", path, null, null);
   }
 
+  /** Asks for some bytes of something, the last included. */
+  public Answer getRange(String path, int first, int last) {
+    return send("GET", path, null, null, "Range", "bytes=" + first + "-" + last);
+  }
+
   /** Sends JSON. */
   public Answer post(String path, Object body) {
     return send(
@@ -78,6 +83,11 @@ public final class TestVisitor {
 
   /** Uploads a file to a map; gives the source's identity. */
   public Answer upload(UUID map, String name, byte[] bytes) {
+    return uploadTo("/api/maps/" + map + "/sources", name, bytes);
+  }
+
+  /** Uploads a file to a path. */
+  public Answer uploadTo(String path, String name, byte[] bytes) {
     String boundary = "b" + UUID.randomUUID();
     byte[] head =
         ("--"
@@ -91,8 +101,20 @@ public final class TestVisitor {
     System.arraycopy(head, 0, body, 0, head.length);
     System.arraycopy(bytes, 0, body, head.length, bytes.length);
     System.arraycopy(tail, 0, body, head.length + bytes.length, tail.length);
-    return send(
-        "POST", "/api/maps/" + map + "/sources", body, "multipart/form-data; boundary=" + boundary);
+    return send("POST", path, body, "multipart/form-data; boundary=" + boundary);
+  }
+
+  /** Uploads a file and waits until it has been read; gives the source's identity. */
+  public String read(UUID map, String name, String text) {
+    String id =
+        upload(map, name, text.getBytes(StandardCharsets.UTF_8)).json().get("id").asString();
+    deskWhen(
+        map,
+        desk ->
+            desk.get("sources")
+                .valueStream()
+                .anyMatch(s -> s.get("id").asString().equals(id) && s.get("length").asInt() > 0));
+    return id;
   }
 
   /** The first of the visitor's maps. */
@@ -137,13 +159,17 @@ public final class TestVisitor {
     }
   }
 
-  private Answer send(String method, String path, byte[] body, String type) {
+  private Answer send(
+      String method, String path, byte[] body, String type, String... headersBeside) {
     BodyPublisher publisher =
         body == null ? BodyPublishers.noBody() : BodyPublishers.ofByteArray(body);
     HttpRequest.Builder request =
         HttpRequest.newBuilder(URI.create(address + path)).method(method, publisher);
     if (type != null) {
       request.header("Content-Type", type);
+    }
+    if (headersBeside.length > 0) {
+      request.headers(headersBeside);
     }
     cookies.getCookieStore().getCookies().stream()
         .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))

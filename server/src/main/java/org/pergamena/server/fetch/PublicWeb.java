@@ -1,0 +1,251 @@
+package org.pergamena.server.fetch;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InterruptedIOException;
+import java.net.InetAddress;
+import java.net.URI;
+import java.net.URISyntaxException;
+import java.net.UnknownHostException;
+import java.util.Locale;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
+import org.apache.hc.client5.http.DnsResolver;
+import org.apache.hc.client5.http.classic.methods.HttpGet;
+import org.apache.hc.client5.http.config.ConnectionConfig;
+import org.apache.hc.client5.http.config.RequestConfig;
+import org.apache.hc.client5.http.impl.classic.CloseableHttpClient;
+import org.apache.hc.client5.http.impl.classic.HttpClients;
+import org.apache.hc.client5.http.impl.io.PoolingHttpClientConnectionManagerBuilder;
+import org.apache.hc.core5.http.ClassicHttpResponse;
+import org.apache.hc.core5.http.Header;
+import org.apache.hc.core5.util.Timeout;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/**
+ * Fetches from public addresses by HTTP (RFC 9110), only from ports 80 and 443, with limits of
+ * size, time and redirects. Names are resolved once, and it is those addresses that are connected
+ * to, so that a name cannot change its meaning in between.
+ */
+@Component
+public class PublicWeb {
+  private static final int MOST_REDIRECTS = 5;
+  private static final int CONNECT_SECONDS = 8;
+  private static final int CHUNK = 16_384;
+  private static final Set<Integer> PORTS = Set.of(-1, 80, 443);
+
+  /** Hosts with ports that are fetched from although they are not public. */
+  private final Set<String> allowed;
+
+  private final int seconds;
+  private final int megabytes;
+
+  @Autowired
+  PublicWeb(
+      ObjectProvider<LocalWeb> local,
+      @Value("${pergamena.fetch.seconds:30}") int seconds,
+      @Value("${pergamena.fetch.megabytes:32}") int megabytes) {
+    this(
+        local.stream().flatMap(web -> web.hosts().stream()).collect(Collectors.toSet()),
+        seconds,
+        megabytes);
+  }
+
+  PublicWeb(Set<String> allowed, int seconds, int megabytes) {
+    this.allowed = Set.copyOf(allowed);
+    this.seconds = seconds;
+    this.megabytes = megabytes;
+  }
+
+  /**
+   * Fetches what an address leads to.
+   *
+   * @param cancelled is asked now and then whether to give up
+   * @throws FetchException with a sentence for the person if it is refused or does not work
+   */
+  public Fetched fetch(String address, BooleanSupplier cancelled) throws FetchException {
+    URI at = checked(address);
+    long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
+    for (int redirect = 0; redirect <= MOST_REDIRECTS; redirect++) {
+      Object found = once(at, end, cancelled);
+      if (found instanceof Fetched fetched) {
+        return fetched;
+      }
+      at = checked(at.resolve((URI) found).toString());
+    }
+    throw new FetchException(
+        "The address leads on to others more than "
+            + MOST_REDIRECTS
+            + " times. Open it in a browser and paste where you arrive.");
+  }
+
+  /** The address without its fragment, if it may be fetched at all. */
+  private URI checked(String address) throws FetchException {
+    URI uri;
+    try {
+      String given = address.strip();
+      String whole = given.matches("[\\w-]+(\\.[\\w-]+)+(/\\S*)?") ? "https://" + given : given;
+      uri = new URI(whole.replaceFirst("#.*", ""));
+      if (uri.getScheme() == null) {
+        throw new URISyntaxException(given, "no scheme");
+      }
+    } catch (URISyntaxException e) {
+      throw new FetchException("This is no web address. One begins with https://", e);
+    }
+    String scheme = uri.getScheme().toLowerCase(Locale.ROOT);
+    if (!scheme.equals("http") && !scheme.equals("https") || uri.getHost() == null) {
+      throw new FetchException(
+          "Only addresses that begin with http:// or https:// are fetched, not " + scheme + ":");
+    }
+    if (uri.getUserInfo() != null) {
+      throw new FetchException("The address has a name or password in it. Take them out.");
+    }
+    if (!isAllowed(uri) && !PORTS.contains(uri.getPort())) {
+      throw new FetchException(
+          "The address names port "
+              + uri.getPort()
+              + "; only the usual ports of the web, 80 and 443, are fetched from.");
+    }
+    return uri;
+  }
+
+  private boolean isAllowed(URI uri) {
+    return allowed.contains(uri.getHost() + ":" + uri.getPort());
+  }
+
+  private Object once(URI at, long end, BooleanSupplier cancelled) throws FetchException {
+    HttpGet get = new HttpGet(at);
+    get.setHeader("Accept", "text/html,application/xhtml+xml,text/vtt,*/*;q=0.5");
+    get.setHeader("User-Agent", "Pergamena/0.1");
+    try (CloseableHttpClient client = client(isAllowed(at))) {
+      return client.execute(get, response -> answer(at, response, get, end, cancelled));
+    } catch (RefusedAnswer e) {
+      throw new FetchException(e.getMessage(), e);
+    } catch (PublicAddresses.NotPublicException e) {
+      throw new FetchException(
+          at.getHost()
+              + " is an address of this machine or of a private network. Only public addresses"
+              + " are fetched.",
+          e);
+    } catch (UnknownHostException e) {
+      throw new FetchException(
+          "There is no host " + at.getHost() + ", or no network. Check the address.", e);
+    } catch (InterruptedIOException e) {
+      throw new FetchException(
+          at.getHost() + " does not answer within " + seconds + " seconds. Try again later.", e);
+    } catch (IOException e) {
+      throw new FetchException(
+          at.getHost() + " could not be reached. Check the address, or try again later.", e);
+    }
+  }
+
+  private CloseableHttpClient client(boolean trusted) {
+    return HttpClients.custom()
+        .disableRedirectHandling()
+        .disableCookieManagement()
+        .disableAuthCaching()
+        .disableAutomaticRetries()
+        .setConnectionManager(
+            PoolingHttpClientConnectionManagerBuilder.create()
+                .setDnsResolver(trusted ? ANY : PUBLIC)
+                .setDefaultConnectionConfig(
+                    ConnectionConfig.custom()
+                        .setConnectTimeout(Timeout.ofSeconds(CONNECT_SECONDS))
+                        .setSocketTimeout(Timeout.ofSeconds(Math.min(seconds, CONNECT_SECONDS)))
+                        .build())
+                .build())
+        .setDefaultRequestConfig(
+            RequestConfig.custom()
+                .setResponseTimeout(Timeout.ofSeconds(Math.min(seconds, 2 * CONNECT_SECONDS)))
+                .build())
+        .build();
+  }
+
+  /** What came, or where it leads on to. */
+  private Object answer(
+      URI at, ClassicHttpResponse response, HttpGet get, long end, BooleanSupplier cancelled)
+      throws IOException {
+    int status = response.getCode();
+    Header location = response.getFirstHeader("Location");
+    if (status >= 300 && status < 400 && location != null) {
+      try {
+        return new URI(location.getValue().strip().replace(" ", "%20"));
+      } catch (URISyntaxException e) {
+        throw new RefusedAnswer("The address leads on to one that is no address.");
+      }
+    }
+    if (status != 200) {
+      throw new RefusedAnswer(
+          at.getHost()
+              + " answers with "
+              + status
+              + (status == 404 ? ": there is no such page. " : ". ")
+              + "Check the address in a browser.");
+    }
+    byte[] bytes = body(response, get, end, cancelled);
+    Header type = response.getFirstHeader("Content-Type");
+    String media =
+        type == null ? "" : type.getValue().split(";")[0].strip().toLowerCase(Locale.ROOT);
+    return new Fetched(at, media, bytes);
+  }
+
+  /** Unpacked bytes are counted, so that a small answer cannot become a huge one. */
+  private byte[] body(
+      ClassicHttpResponse response, HttpGet get, long end, BooleanSupplier cancelled)
+      throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    if (response.getEntity() == null) {
+      return bytes.toByteArray();
+    }
+    try (InputStream in = response.getEntity().getContent()) {
+      byte[] chunk = new byte[CHUNK];
+      for (int read = in.read(chunk); read >= 0; read = in.read(chunk)) {
+        bytes.write(chunk, 0, read);
+        if (bytes.size() > megabytes * 1024 * 1024) {
+          get.abort();
+          throw new RefusedAnswer(
+              "The answer is larger than "
+                  + megabytes
+                  + " MB. Download it in a browser and add the part that you need.");
+        }
+        if (System.nanoTime() > end || cancelled.getAsBoolean()) {
+          get.abort();
+          throw new RefusedAnswer(
+              "The answer does not end within " + seconds + " seconds. Try again later.");
+        }
+      }
+    }
+    return bytes.toByteArray();
+  }
+
+  private static final class RefusedAnswer extends IOException {
+    private static final long serialVersionUID = 1L;
+
+    RefusedAnswer(String sentence) {
+      super(sentence);
+    }
+  }
+
+  private static final DnsResolver PUBLIC = resolver(true);
+  private static final DnsResolver ANY = resolver(false);
+
+  private static DnsResolver resolver(boolean onlyPublic) {
+    return new DnsResolver() {
+      @Override
+      public InetAddress[] resolve(String host) throws UnknownHostException {
+        return onlyPublic ? PublicAddresses.resolve(host) : InetAddress.getAllByName(host);
+      }
+
+      @Override
+      public String resolveCanonicalHostname(String host) {
+        return host;
+      }
+    };
+  }
+}

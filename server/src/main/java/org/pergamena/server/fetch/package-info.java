@@ -1,0 +1,2 @@
+/** Fetching pages of the public web, and nothing but the public web. */
+package org.pergamena.server.fetch;

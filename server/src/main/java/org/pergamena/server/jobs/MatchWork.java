@@ -1,0 +1,47 @@
+package org.pergamena.server.jobs;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.pergamena.core.analysis.Matching;
+import org.pergamena.core.distil.Progress;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.server.maps.Maps;
+import org.pergamena.server.outlines.Proposals;
+import org.pergamena.server.sources.Sources;
+import org.springframework.stereotype.Component;
+
+/** Looks for passages that bear out topics which have none of their own. */
+@Component
+class MatchWork implements Work {
+  private final Sources sources;
+  private final Maps maps;
+  private final Proposals proposals;
+
+  MatchWork(Sources sources, Maps maps, Proposals proposals) {
+    this.sources = sources;
+    this.maps = maps;
+    this.proposals = proposals;
+  }
+
+  @Override
+  public JobKind kind() {
+    return JobKind.MATCH;
+  }
+
+  @Override
+  public void run(UUID mapId, UUID sourceId, String options, Progress progress) {
+    progress.at("Finding sentences", 0.02);
+    Matching matching = new Matching(sources.analysed(mapId));
+    TopicMap map = maps.get(maps.owner(mapId), mapId).map();
+    List<Topic> bare =
+        map.preorder().stream().filter(t -> t.parent() != null && t.evidence().isEmpty()).toList();
+    List<Matching.Match> found = new ArrayList<>();
+    for (Topic topic : bare) {
+      progress.at("Matching topics", 0.3 + 0.65 * found.size() / (3.0 * bare.size()));
+      found.addAll(matching.of(map, topic));
+    }
+    proposals.replace(mapId, found);
+  }
+}

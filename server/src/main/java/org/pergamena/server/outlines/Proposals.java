@@ -1,0 +1,134 @@
+package org.pergamena.server.outlines;
+
+import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.pergamena.core.analysis.Matching;
+import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Passage;
+import org.pergamena.core.source.Source;
+import org.pergamena.server.maps.Maps;
+import org.pergamena.server.site.Refused;
+import org.pergamena.server.sources.Sources;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Passages that were matched with topics and wait for a person to accept or refuse them. */
+@Service
+public class Proposals {
+  private final EntityManager entities;
+  private final Maps maps;
+  private final Sources sources;
+
+  Proposals(EntityManager entities, Maps maps, Sources sources) {
+    this.entities = entities;
+    this.maps = maps;
+    this.sources = sources;
+  }
+
+  /** A passage that is proposed for a topic. */
+  public record Proposal(UUID id, UUID topic, Passage passage, double strength) {}
+
+  /** Those of a map that nobody has decided on and whose topic and words are still there. */
+  @Transactional(readOnly = true)
+  public List<Proposal> of(UUID mapId, TopicMap map, List<Source> texts) {
+    return entities
+        .createQuery(
+            "from ProposalRow where mapId = :map and not refused order by strength desc, id",
+            ProposalRow.class)
+        .setParameter("map", mapId)
+        .getResultStream()
+        .filter(row -> map.has(row.topicId) && stands(row, texts) && !linked(map, row))
+        .map(row -> new Proposal(row.id, row.topicId, row.passage(), row.strength))
+        .toList();
+  }
+
+  private static boolean stands(ProposalRow row, List<Source> texts) {
+    return texts.stream()
+        .filter(source -> source.id().equals(row.sourceId))
+        .anyMatch(source -> source.text().text().startsWith(row.quote, row.startAt));
+  }
+
+  private static boolean linked(TopicMap map, ProposalRow row) {
+    return map.topic(row.topicId).evidence().stream()
+        .anyMatch(
+            e ->
+                e.passage().source().equals(row.sourceId)
+                    && e.passage().start() == row.startAt
+                    && e.passage().end() == row.endAt);
+  }
+
+  /** Puts matches in place of those that nobody has decided on; what was refused stays refused. */
+  @Transactional
+  public void replace(UUID mapId, List<Matching.Match> matches) {
+    entities
+        .createQuery("delete from ProposalRow where mapId = :map and not refused")
+        .setParameter("map", mapId)
+        .executeUpdate();
+    Set<String> refused = new HashSet<>();
+    entities
+        .createQuery("from ProposalRow where mapId = :map", ProposalRow.class)
+        .setParameter("map", mapId)
+        .getResultStream()
+        .forEach(row -> refused.add(row.topicId + row.quote));
+    for (Matching.Match match : matches) {
+      if (!refused.contains(match.topic() + match.passage().exact())) {
+        entities.persist(new ProposalRow(mapId, match));
+      }
+    }
+  }
+
+  /** Links proposals to their topics, all as one change. */
+  @Transactional
+  public Maps.Current accept(UUID owner, UUID mapId, Set<UUID> ids) {
+    return maps.change(
+        owner,
+        mapId,
+        map -> {
+          List<Change> changes = new ArrayList<>();
+          for (Proposal proposal : chosen(mapId, map, ids)) {
+            Topic topic = map.topic(proposal.topic());
+            long before =
+                changes.stream().filter(c -> ((Change.Link) c).topic().equals(topic.id())).count();
+            changes.add(
+                new Change.Link(
+                    topic.id(),
+                    topic.evidence().size() + (int) before,
+                    new Evidence(
+                        proposal.id(),
+                        proposal.passage(),
+                        Stance.SUPPORTS,
+                        Origin.MATCHED,
+                        proposal.strength())));
+          }
+          return new Change.Together(changes);
+        });
+  }
+
+  private List<Proposal> chosen(UUID mapId, TopicMap map, Set<UUID> ids) {
+    List<Proposal> chosen =
+        of(mapId, map, sources.texts(mapId)).stream().filter(p -> ids.contains(p.id())).toList();
+    if (chosen.isEmpty()) {
+      throw Refused.notFound("This proposed passage");
+    }
+    return chosen;
+  }
+
+  /** Refuses proposals; they are not proposed for these topics again. */
+  @Transactional
+  public void refuse(UUID mapId, Set<UUID> ids) {
+    entities
+        .createQuery("update ProposalRow set refused = true where mapId = :map and id in :ids")
+        .setParameter("map", mapId)
+        .setParameter("ids", ids)
+        .executeUpdate();
+  }
+}

@@ -1,0 +1,102 @@
+package org.pergamena.server.sources;
+
+import jakarta.persistence.EntityManager;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.pergamena.formats.SourceReader;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Sound and film: kept beside the transcript of the same name, whichever comes first. */
+@Service
+public class Recordings {
+  /** What a recording without a transcript says. */
+  public static final String ALONE =
+      "This is a recording without a transcript. Add its transcript (WebVTT, SRT, TTML, or text"
+          + " with times) under the same name, and the two are joined.";
+
+  private final EntityManager entities;
+  private final SourceFiles files;
+  private final Shelf shelf;
+  private final SourceReader reader = new SourceReader();
+
+  Recordings(EntityManager entities, SourceFiles files, Shelf shelf) {
+    this.entities = entities;
+    this.files = files;
+    this.shelf = shelf;
+  }
+
+  /** The media type if bytes are a recording. */
+  public Optional<String> type(byte[] bytes) {
+    return reader.isRecording(bytes) ? Optional.of(playable(reader.type(bytes))) : Optional.empty();
+  }
+
+  /** What a browser calls it. */
+  private static String playable(String type) {
+    return switch (type) {
+      case "audio/opus", "audio/vorbis", "application/ogg" -> "audio/ogg";
+      case "audio/vnd.wave" -> "audio/wav";
+      case "application/mp4", "video/quicktime" -> "video/mp4";
+      default -> type;
+    };
+  }
+
+  /**
+   * Joins a recording to a transcript of the same name.
+   *
+   * @return the transcript, if there is one
+   */
+  @Transactional
+  public Optional<UUID> join(UUID mapId, String fileName, byte[] bytes, String type) {
+    Optional<SourceRow> transcript =
+        rows(mapId).stream()
+            .filter(row -> row.recording == null && base(row.fileName).equals(base(fileName)))
+            .filter(row -> row.textId != null || row.soundType == null)
+            .filter(row -> row.problem == null || !row.problem.equals(ALONE))
+            .findFirst();
+    transcript.ifPresent(row -> shelf.play(mapId, row.id, files.content(bytes), type));
+    return transcript.map(row -> row.id);
+  }
+
+  /** Keeps a recording that waits for its transcript. */
+  @Transactional
+  public UUID waiting(UUID mapId, String fileName, byte[] bytes) {
+    UUID id = files.add(mapId, fileName, bytes);
+    shelf.failed(mapId, id, ALONE);
+    return id;
+  }
+
+  /** Joins a source to a recording of the same name that waits for it, if there is one. */
+  @Transactional
+  public void meet(UUID mapId, UUID sourceId) {
+    SourceRow row = Shelf.row(entities, mapId, sourceId);
+    for (SourceRow other : rows(mapId)) {
+      boolean waits = ALONE.equals(other.problem) && !other.id.equals(sourceId);
+      if (waits && base(other.fileName).equals(base(row.fileName))) {
+        byte[] bytes = files.bytes(other.contentId);
+        shelf.play(mapId, sourceId, other.contentId, type(bytes).orElse("audio/ogg"));
+        entities.remove(other);
+        return;
+      }
+    }
+  }
+
+  private List<SourceRow> rows(UUID mapId) {
+    return entities
+        .createQuery(
+            "from SourceRow where mapId = :map and not withdrawn order by position",
+            SourceRow.class)
+        .setParameter("map", mapId)
+        .getResultList();
+  }
+
+  /** A file's name without its kind and language, {@code walk} for {@code walk.en.vtt}. */
+  private static String base(String fileName) {
+    return fileName
+        .toLowerCase(Locale.ROOT)
+        .replaceFirst("\\.[a-z0-9]{1,5}$", "")
+        .replaceFirst("\\.[a-z]{2}(-[a-z]{2})?$", "");
+  }
+}

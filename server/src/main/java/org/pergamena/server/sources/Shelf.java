@@ -1,0 +1,143 @@
+package org.pergamena.server.sources;
+
+import jakarta.persistence.EntityManager;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.pergamena.core.map.Change;
+import org.pergamena.core.source.Span;
+import org.pergamena.core.source.Spans;
+import org.pergamena.formats.read.ReadSource;
+import org.pergamena.formats.read.SourceKind;
+import org.pergamena.server.maps.ShelfKeeper;
+import org.pergamena.server.site.Refused;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What becomes of sources on their shelf: their names and facts, their texts, their leaving. */
+@Service
+public class Shelf implements ShelfKeeper {
+  private final EntityManager entities;
+
+  Shelf(EntityManager entities) {
+    this.entities = entities;
+  }
+
+  static SourceRow row(EntityManager entities, UUID mapId, UUID sourceId) {
+    SourceRow row = entities.find(SourceRow.class, sourceId);
+    if (row == null || !row.mapId.equals(mapId)) {
+      throw Refused.notFound("This source");
+    }
+    return row;
+  }
+
+  private SourceRow row(UUID mapId, UUID sourceId) {
+    return row(entities, mapId, sourceId);
+  }
+
+  @Override
+  public void keep(UUID mapId, Change part) {
+    if (part instanceof Change.Withdraw withdraw) {
+      row(mapId, withdraw.source()).withdrawn = true;
+    } else if (part instanceof Change.Restore restore) {
+      row(mapId, restore.source()).withdrawn = false;
+    } else if (part instanceof Change.Retext retext) {
+      show(row(mapId, retext.source()), retext.to());
+    }
+  }
+
+  private void show(SourceRow row, UUID textId) {
+    TextRow text = entities.find(TextRow.class, textId);
+    row.textId = textId;
+    row.contentId = text.contentId;
+    FileRow file = entities.find(FileRow.class, new FileRow.Key(row.id, text.contentId));
+    row.fileName = file == null ? row.fileName : file.fileName;
+  }
+
+  /** Gives a source that no topic rests on the text that was read out of its file. */
+  @Transactional
+  public void take(UUID mapId, UUID sourceId, UUID textId) {
+    show(row(mapId, sourceId), textId);
+  }
+
+  /** Names a source that nobody has named by what its file says, and notes that it was read. */
+  @Transactional
+  public void named(UUID mapId, UUID sourceId, ReadSource read) {
+    SourceRow row = row(mapId, sourceId);
+    row.name = row.renamed ? row.name : title(row.fileName, read);
+    row.problem = null;
+  }
+
+  private static String title(String fileName, ReadSource read) {
+    if (read.title() != null && read.title().length() >= 3) {
+      return read.title().length() <= 200 ? read.title() : read.title().substring(0, 200);
+    }
+    String bare =
+        fileName
+            .replaceFirst("\\.pasted\\.html$|\\.[A-Za-z0-9]{1,8}$", "")
+            .replaceAll("[_-]+", " ")
+            .strip();
+    return bare.isEmpty() ? fileName : Character.toUpperCase(bare.charAt(0)) + bare.substring(1);
+  }
+
+  /** Keeps why a source could not be read, or that nothing is known against it. */
+  @Transactional
+  public void failed(UUID mapId, UUID sourceId, String problem) {
+    row(mapId, sourceId).problem = problem;
+  }
+
+  /** What a person says of a source. */
+  @Transactional
+  public void describe(
+      UUID mapId, UUID sourceId, String name, String author, String dated, String category) {
+    SourceRow row = row(mapId, sourceId);
+    if (!name.isBlank() && !name.strip().equals(row.name)) {
+      row.name = name.strip();
+      row.renamed = true;
+    }
+    row.author = author.strip();
+    row.dated = dated.strip();
+    row.category = category.strip();
+  }
+
+  /** Sets the language of a source; empty goes by the text. */
+  @Transactional
+  public void speak(UUID mapId, UUID sourceId, String language) {
+    row(mapId, sourceId).language = language.isBlank() ? null : language;
+  }
+
+  /** Says what kind of file a source is; whether that is new. */
+  @Transactional
+  public boolean choose(UUID mapId, UUID sourceId, SourceKind kind) {
+    SourceRow row = row(mapId, sourceId);
+    boolean changed = row.chosen != kind;
+    row.chosen = kind;
+    return changed;
+  }
+
+  /** Leaves stretches of a source out of distilling, and no others. */
+  @Transactional
+  public void exclude(UUID mapId, UUID sourceId, List<Span> spans) {
+    row(mapId, sourceId).excluded = StructureJson.json(Spans.union(spans));
+  }
+
+  /** Joins a recording to the source that is its transcript. */
+  @Transactional
+  public void play(UUID mapId, UUID sourceId, UUID content, String type) {
+    SourceRow row = row(mapId, sourceId);
+    row.recording = content;
+    row.soundType = type;
+  }
+
+  /** Content of the recording of a source. */
+  @Transactional(readOnly = true)
+  public Optional<UUID> recording(UUID mapId, UUID sourceId) {
+    return Optional.ofNullable(row(mapId, sourceId).recording);
+  }
+
+  /** Takes a source that nothing was ever read out of away for good. */
+  @Transactional
+  public void remove(UUID mapId, UUID sourceId) {
+    entities.remove(row(mapId, sourceId));
+  }
+}

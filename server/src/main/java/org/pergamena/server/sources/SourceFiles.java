@@ -1,0 +1,200 @@
+package org.pergamena.server.sources;
+
+import jakarta.persistence.EntityManager;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HashMap;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.pergamena.formats.read.ReadSource;
+import org.pergamena.formats.read.SourceKind;
+import org.pergamena.server.site.Refused;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The files of sources as they came, and bringing them in. */
+@Service
+public class SourceFiles {
+  private static final int MOST = 200;
+
+  private final EntityManager entities;
+
+  SourceFiles(EntityManager entities) {
+    this.entities = entities;
+  }
+
+  /** A file as it came. */
+  public record Original(UUID content, String name, byte[] bytes) {}
+
+  /** A source that is there, by identity and name. */
+  public record There(UUID id, String name) {}
+
+  /**
+   * What reading needs to know of a source.
+   *
+   * @param content null if it is still to be fetched
+   * @param chosen the kind that a person says it is, or null
+   */
+  public record Task(UUID content, String fileName, SourceKind chosen, String address) {}
+
+  /** Keeps a file as a source that is still to be read. */
+  @Transactional
+  public UUID add(UUID mapId, String fileName, byte[] bytes) {
+    String name = fileName.isBlank() ? "Unnamed file" : fileName;
+    SourceRow row = new SourceRow(mapId, content(bytes), position(mapId), name);
+    entities.persist(row);
+    entities.persist(new FileRow(row.id, row.contentId, name));
+    return row.id;
+  }
+
+  /** Keeps an address as a source that is still to be fetched. */
+  @Transactional
+  public UUID addAddress(UUID mapId, String address) {
+    SourceRow row = new SourceRow(mapId, null, position(mapId), address);
+    row.address = address;
+    entities.persist(row);
+    return row.id;
+  }
+
+  private int position(UUID mapId) {
+    Object[] there =
+        entities
+            .createQuery(
+                "select count(*), coalesce(max(position), -1) + 1 from SourceRow"
+                    + " where mapId = :map",
+                Object[].class)
+            .setParameter("map", mapId)
+            .getSingleResult();
+    if ((Long) there[0] >= MOST) {
+      throw new Refused(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "A map has at most " + MOST + " sources. Take some out or begin another map.");
+    }
+    return (Integer) there[1];
+  }
+
+  /** The source of a map that has the same bytes, if there is one. */
+  @Transactional(readOnly = true)
+  public Optional<There> same(UUID mapId, byte[] bytes) {
+    return entities
+        .createQuery(
+            "select s.id, s.name from SourceRow s join ContentRow c on c.id = s.contentId"
+                + " where s.mapId = :map and not s.withdrawn and c.sha256 = :hash"
+                + " order by s.position",
+            Object[].class)
+        .setParameter("map", mapId)
+        .setParameter("hash", sha256(bytes))
+        .getResultStream()
+        .findFirst()
+        .map(row -> new There((UUID) row[0], (String) row[1]));
+  }
+
+  /** Keeps bytes once however often they are brought. */
+  @Transactional
+  public UUID content(byte[] bytes) {
+    String hash = sha256(bytes);
+    entities
+        .createNativeQuery(
+            "insert into content (id, sha256, size, bytes) values (:id, :hash, :size, :bytes)"
+                + " on conflict (sha256) do nothing")
+        .setParameter("id", UUID.randomUUID())
+        .setParameter("hash", hash)
+        .setParameter("size", (long) bytes.length)
+        .setParameter("bytes", bytes)
+        .executeUpdate();
+    return entities
+        .createQuery("select id from ContentRow where sha256 = :hash", UUID.class)
+        .setParameter("hash", hash)
+        .getSingleResult();
+  }
+
+  private static String sha256(byte[] bytes) {
+    try {
+      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("This Java has no SHA-256.", e);
+    }
+  }
+
+  /** What is to be read of a source. */
+  @Transactional(readOnly = true)
+  public Task task(UUID mapId, UUID sourceId) {
+    SourceRow row = row(mapId, sourceId);
+    return new Task(row.contentId, row.fileName, row.chosen, row.address);
+  }
+
+  /** The bytes that were kept. */
+  @Transactional(readOnly = true)
+  public byte[] bytes(UUID content) {
+    return entities.find(ContentRow.class, content).bytes.clone();
+  }
+
+  /**
+   * The file of a source.
+   *
+   * @throws Refused if it has none yet
+   */
+  @Transactional(readOnly = true)
+  public Original original(UUID mapId, UUID sourceId) {
+    SourceRow row = row(mapId, sourceId);
+    if (row.contentId == null) {
+      throw new Refused(HttpStatus.NOT_FOUND, "This address has not been fetched yet.");
+    }
+    return new Original(row.contentId, row.fileName, bytes(row.contentId));
+  }
+
+  /** Keeps what was read out of a file, once for each reading that gave other words. */
+  @Transactional
+  public UUID keep(UUID content, ReadSource read) {
+    return entities
+        .createQuery("from TextRow where contentId = :content", TextRow.class)
+        .setParameter("content", content)
+        .getResultStream()
+        .filter(row -> row.says(read))
+        .findFirst()
+        .orElseGet(
+            () -> {
+              TextRow row = new TextRow(content, read);
+              entities.persist(row);
+              return row;
+            })
+        .id;
+  }
+
+  /** Notes that a source has had a file. */
+  @Transactional
+  public void had(UUID mapId, UUID sourceId, UUID content, String fileName) {
+    SourceRow row = row(mapId, sourceId);
+    if (entities.find(FileRow.class, new FileRow.Key(row.id, content)) == null) {
+      entities.persist(new FileRow(row.id, content, fileName));
+    }
+  }
+
+  /** Gives a map the same sources that another has; what each became. */
+  @Transactional
+  public Map<UUID, UUID> copy(UUID fromMap, UUID toMap) {
+    Map<UUID, UUID> copies = new HashMap<>();
+    List<SourceRow> rows =
+        entities
+            .createQuery(
+                "from SourceRow where mapId = :map and not withdrawn order by position",
+                SourceRow.class)
+            .setParameter("map", fromMap)
+            .getResultList();
+    for (SourceRow row : rows) {
+      SourceRow copy = row.copy(toMap);
+      entities.persist(copy);
+      entities.persist(new FileRow(copy.id, copy.contentId, copy.fileName));
+      copies.put(row.id, copy.id);
+    }
+    return copies;
+  }
+
+  private SourceRow row(UUID mapId, UUID sourceId) {
+    return Shelf.row(entities, mapId, sourceId);
+  }
+}
