@@ -59,7 +59,7 @@ export async function request<T>(method: string, path: string, body?: unknown): 
 }
 
 /** Sends a file, telling how much of it is sent, 0 to 1. */
-export function upload(path: string, file: File, sent: (share: number) => void): Promise<void> {
+export function upload<T>(path: string, file: File, sent: (share: number) => void): Promise<T> {
   return new Promise((resolve, reject) => {
     const call = new XMLHttpRequest();
     call.open("POST", path);
@@ -68,7 +68,7 @@ export function upload(path: string, file: File, sent: (share: number) => void):
     call.onerror = () => reject(new NoConnection());
     call.onload = () => {
       if (call.status < 300) {
-        resolve();
+        resolve((call.responseText ? JSON.parse(call.responseText) : undefined) as T);
         return;
       }
       const response = new Response(call.responseText, { status: call.status });

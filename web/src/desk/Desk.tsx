@@ -10,10 +10,14 @@ import { useGather } from "../gather/useGather";
 import { KeysSheet } from "../map/KeysSheet";
 import { MapPage } from "../map/MapPage";
 import { Tree } from "../map/tree";
+import { OutlineSheet } from "../outline/OutlineSheet";
+import { ProposalsSheet } from "../outline/ProposalsSheet";
 import { SourceReading } from "../reading/SourceReading";
 import type { Spot } from "../reading/spot";
 import { TopicReading } from "../reading/TopicReading";
 import { Shelf } from "../shelf/Shelf";
+import { SearchSheet } from "../source/SearchSheet";
+import { SourceSheet } from "../source/SourceSheet";
 import { Sheet } from "../ui/Sheet";
 import { Notices } from "./Notices";
 
@@ -101,6 +105,11 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
   const [spot, setSpot] = useState<Spot | null>(null);
   const [keys, setKeys] = useState(false);
   const [adding, setAdding] = useState(false);
+  const [outlining, setOutlining] = useState(false);
+  const [reviewing, setReviewing] = useState(false);
+  const [searching, setSearching] = useState(false);
+  const [details, setDetails] = useState<string | null>(null);
+  const [dismissed, setDismissed] = useState<string | null>(null);
   const reading = useRef<HTMLElement>(null);
   const selected = tree.get(chosen) ?? tree.root;
 
@@ -109,12 +118,17 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
     setSpot(null);
     reading.current?.scrollTo(0, 0);
   }, []);
+  const read = useCallback((source: string) => {
+    setAdding(false);
+    setSpot({ source, start: 0, end: 0 });
+  }, []);
   const leave = useCallback(() => reading.current?.focus(), []);
   const showKeys = useCallback(() => setKeys(true), []);
   const distilling = desk.jobs.find(
-    (job) => job.kind === "DISTIL" && (job.state === "RUNNING" || job.state === "WAITING"),
+    (job) => job.kind !== "READ" && (job.state === "RUNNING" || job.state === "WAITING"),
   );
-  const failed = desk.jobs.findLast((job) => job.kind === "DISTIL");
+  const last = desk.jobs.findLast((job) => job.kind !== "READ");
+  const failed = last?.state === "FAILED" && last.id !== dismissed ? last : null;
   const cancel = () =>
     distilling && request<void>("POST", `/api/maps/${desk.id}/jobs/${distilling.id}/cancel`);
   const empty = desk.topics.length === 1;
@@ -128,6 +142,8 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
               desk={desk}
               gathering={gathering}
               actions={actions}
+              onOpen={read}
+              onOutline={() => setOutlining(true)}
               heading={
                 <Invitation>
                   <h1>Begin with your sources</h1>
@@ -151,8 +167,13 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
         )}
         <Notices
           waiting={actions.waiting}
-          problem={actions.problem ?? (failed?.state === "FAILED" ? failed : null)}
-          onDismiss={actions.dismiss}
+          problem={actions.problem ?? failed}
+          onDismiss={() => {
+            actions.dismiss();
+            setDismissed(failed?.id ?? null);
+          }}
+          proposals={desk.proposals.length}
+          onReview={() => setReviewing(true)}
           distilling={distilling}
           onCancel={cancel}
         />
@@ -171,6 +192,7 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
             actions={actions}
             onBack={() => setSpot(null)}
             onSelect={select}
+            onDetails={setDetails}
           />
         ) : (
           <TopicReading
@@ -187,12 +209,30 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
           desk={desk}
           onOpen={setSpot}
           onAdd={() => setAdding(true)}
+          onOutline={() => setOutlining(true)}
+          onSearch={() => setSearching(true)}
+          onDetails={setDetails}
           onChanged={gathering.refresh}
         />
       </ShelfArea>
       {drop.over && <DropCover>Drop the files to add them to this map</DropCover>}
       <KeysSheet isOpen={keys} onOpenChange={setKeys} />
       <ExportSheet desk={desk} isOpen={exporting} onOpenChange={onExporting} />
+      <OutlineSheet desk={desk} isOpen={outlining} onOpenChange={setOutlining} />
+      <ProposalsSheet tree={tree} isOpen={reviewing} onOpenChange={setReviewing} onOpen={setSpot} />
+      <SearchSheet
+        mapId={desk.id}
+        isOpen={searching}
+        onOpenChange={setSearching}
+        onOpen={setSpot}
+      />
+      <SourceSheet
+        desk={desk}
+        source={details}
+        onClose={() => setDetails(null)}
+        onOpen={setSpot}
+        onSelect={select}
+      />
       <Sheet title="Add sources" isOpen={adding} onOpenChange={setAdding}>
         <Gather
           desk={desk}
@@ -200,6 +240,11 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
           actions={actions}
           heading={null}
           onDistil={() => setAdding(false)}
+          onOpen={read}
+          onOutline={() => {
+            setAdding(false);
+            setOutlining(true);
+          }}
         />
       </Sheet>
     </Frame>

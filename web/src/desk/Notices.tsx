@@ -2,6 +2,7 @@ import styled from "styled-components";
 import type { Job } from "../api/types";
 import { TextButton } from "../ui/Button";
 import { Progress } from "../ui/Progress";
+import { counted } from "../ui/words";
 
 const Stack = styled.div`
   position: absolute;
@@ -33,10 +34,13 @@ type NoticesProps = {
   onDismiss: () => void;
   distilling: Job | undefined;
   onCancel: () => void;
+  proposals: number;
+  onReview: () => void;
 };
 
 /** What goes on, and what went wrong. */
-export function Notices({ waiting, problem, onDismiss, distilling, onCancel }: NoticesProps) {
+export function Notices(props: NoticesProps) {
+  const { waiting, problem, onDismiss, distilling, onCancel, proposals, onReview } = props;
   const sentence = problem?.message ?? problem?.problem;
   return (
     <Stack aria-live="polite">
@@ -49,6 +53,12 @@ export function Notices({ waiting, problem, onDismiss, distilling, onCancel }: N
       {waiting && (
         <Notice>
           The server is not reached. Your edit is kept here and sent again until it arrives.
+        </Notice>
+      )}
+      {proposals > 0 && !distilling && (
+        <Notice>
+          {counted(proposals, "passage")} proposed for topics
+          <TextButton onPress={onReview}>Review them</TextButton>
         </Notice>
       )}
       {sentence && (

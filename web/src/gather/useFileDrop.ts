@@ -1,4 +1,5 @@
 import { type DragEvent, useState } from "react";
+import { droppedFiles } from "./droppedFiles";
 
 /** Takes files dropped anywhere on an element; tells whether some are held over it. */
 export function useFileDrop(onFiles: (files: File[]) => void) {
@@ -22,7 +23,7 @@ export function useFileDrop(onFiles: (files: File[]) => void) {
         if (carriesFiles(event)) {
           event.preventDefault();
           setOver(false);
-          onFiles([...event.dataTransfer.files]);
+          droppedFiles(event.dataTransfer).then(onFiles);
         }
       },
     },

@@ -1,14 +1,22 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { request, upload } from "../api/client";
+import type { Added } from "../api/types";
 
-/** A file on its way to the server, or one that did not arrive. */
-export type Sending = { key: number; name: string; share: number; problem: string | null };
+/** A file on its way to the server, one that did not arrive, or one that is there already. */
+export type Sending = {
+  key: number;
+  name: string;
+  share: number;
+  problem: string | null;
+  already: { source: string; name: string } | null;
+  file: File | null;
+};
 
 const LARGEST_MB = 64;
 let nextKey = 1;
 
-/** Brings files and pasted text to a map. */
+/** Brings files, pasted text and addresses to a map. */
 export function useGather(mapId: string) {
   const client = useQueryClient();
   const [sending, setSending] = useState<Sending[]>([]);
@@ -19,36 +27,54 @@ export function useGather(mapId: string) {
         ? all.map((s) => (s.key === key ? { ...s, ...part } : s))
         : all.filter((s) => s.key !== key),
     );
-
-  const send = async (file: File) => {
+  const begin = (name: string, file: File | null) => {
     const key = nextKey++;
-    setSending((all) => [...all, { key, name: file.name, share: 0, problem: null }]);
+    const line = { key, name, share: 0, problem: null, already: null, file };
+    setSending((all) => [...all, line]);
+    return key;
+  };
+  const arrived = async (key: number, added: Added) => {
+    const there = added.already ? { source: added.id, name: added.already } : null;
+    change(key, there ? { already: there } : null);
+    await refresh();
+  };
+
+  const deliver = async (key: number, file: File) => {
     try {
       if (file.size > LARGEST_MB * 1024 * 1024) {
         throw new Error(
           `The file is larger than ${LARGEST_MB} MB. Split it or leave pictures out, and add it again.`,
         );
       }
-      await upload(`/api/maps/${mapId}/sources`, file, (share) => change(key, { share }));
-      change(key, null);
-      await refresh();
+      const path = `/api/maps/${mapId}/sources`;
+      await arrived(key, await upload<Added>(path, file, (share) => change(key, { share })));
     } catch (error) {
       change(key, { problem: (error as Error).message });
     }
+  };
+  const ask = async (path: string, name: string, body: unknown) => {
+    const added = await request<Added>("POST", `/api/maps/${mapId}/sources/${path}`, body);
+    await arrived(begin(name, null), added);
   };
 
   return {
     sending,
     /** Sends files one after another, each on its own line. */
     addFiles: async (files: Iterable<File>) => {
-      for (const file of files) {
-        await send(file);
+      const lines = [...files].map((file) => [begin(file.name, file), file] as const);
+      for (const [key, file] of lines) {
+        await deliver(key, file);
       }
     },
-    paste: async (title: string, text: string) => {
-      await request("POST", `/api/maps/${mapId}/sources/pasted`, { title, text });
-      await refresh();
+    again: async (line: Sending) => {
+      if (line.file) {
+        change(line.key, { problem: null, share: 0 });
+        await deliver(line.key, line.file);
+      }
     },
+    paste: (title: string, text: string, html: string | null) =>
+      ask("pasted", title, { title, text, html }),
+    fetch: (address: string) => ask("address", address, { address }),
     dismiss: (key: number) => change(key, null),
     refresh,
   };

@@ -39,6 +39,12 @@ const Words = styled(AriaButton)`
   mark { background: ${({ theme }) => theme.highlight}; color: ${({ theme }) => theme.ink}; padding: 2px 0; }
 `;
 
+const Adrift = styled.em`
+  grid-column: 1 / -1;
+  font: italic 400 14px/20px ${({ theme }) => theme.reading};
+  color: ${({ theme }) => theme.rubric};
+`;
+
 const Below = styled.div`
   grid-column: 1 / -1;
   display: flex;
@@ -75,7 +81,9 @@ export function PassageView({ passage, source, branch, onOpen, onUnlink }: Passa
         </span>
       </Where>
       <Place>{passage.place}</Place>
+      {passage.adrift && <Adrift>not found in the newer version of this source</Adrift>}
       <Words
+        isDisabled={passage.adrift}
         aria-label={`Open ${source?.name ?? "the source"} at: ${passage.exact}`}
         onPress={() => onOpen({ source: passage.source, start: passage.start, end: passage.end })}
       >
@@ -85,6 +93,21 @@ export function PassageView({ passage, source, branch, onOpen, onUnlink }: Passa
       </Words>
       <Below>
         {said && <span>{said}</span>}
+        {source?.sound && !passage.adrift && (
+          <Small
+            aria-label={`Play from ${passage.place}`}
+            onPress={() =>
+              onOpen({
+                source: passage.source,
+                start: passage.start,
+                end: passage.end,
+                play: true,
+              })
+            }
+          >
+            Play
+          </Small>
+        )}
         <Small onPress={() => onUnlink(passage.evidence)}>Unlink</Small>
       </Below>
     </Frame>

@@ -15,6 +15,14 @@ const Frame = styled.div`
   overflow: visible;
   &[data-kind="HEADING"] { font-weight: 600; font-size: 18px; margin-top: 22px; }
   &[data-kind="ITEM"] { padding-left: 82px; }
+  &[data-kind="FOOTNOTE"], &[data-kind="CAPTION"], &[data-kind="NOTE"] {
+    font-size: 14px;
+    line-height: 21px;
+    color: ${({ theme }) => theme.softInk};
+  }
+  &[data-kind="NOTE"], &[data-kind="FOOTNOTE"] { padding-left: 82px; }
+  &[data-excluded] { opacity: 0.6; border-right: 3px double ${({ theme }) => theme.rule}; }
+  [data-now] { box-shadow: inset 0 -0.5em 0 ${({ theme }) => theme.highlight}; }
   mark {
     background: none;
     color: inherit;
@@ -46,6 +54,7 @@ type SourceBlockProps = {
   block: SourceText["blocks"][number];
   marks: Mark[];
   sought: Spot;
+  now: { start: number; end: number } | null;
   onSelect: (topic: string) => void;
 };
 
@@ -53,7 +62,8 @@ type SourceBlockProps = {
 function margin(text: SourceText, block: SourceText["blocks"][number]): string {
   const page = text.pages.find((p) => p.start >= block.start && p.start < block.end);
   if (page) {
-    return page.label.includes(" ") ? page.label : `p. ${page.label}`;
+    const name = page.label.includes(" ") ? page.label : `p. ${page.label}`;
+    return text.scanned.includes(page.number) ? `${name} scan` : name;
   }
   const cue = text.cues.find((c) => c.end > block.start);
   return cue && cue.start < block.end ? clock(cue.startMs) : "";
@@ -65,31 +75,40 @@ function speaker(text: SourceText, block: SourceText["blocks"][number]): string 
 
 /** A block of a source with the passages that are linked marked in their branch's colour. */
 export const SourceBlock = memo(function SourceBlock(props: SourceBlockProps) {
-  const { text, block, marks, sought, onSelect } = props;
-  const said = block.kind === "SPEECH" ? speaker(text, block) : null;
+  const { text, block, marks, sought, now, onSelect } = props;
+  const out = text.excluded.some((e) => e.start <= block.start && e.end >= block.end);
+  const who = block.kind === "SPEECH" ? speaker(text, block) : null;
   return (
-    <Frame data-kind={block.kind}>
+    <Frame
+      data-kind={block.kind}
+      data-excluded={out ? "" : undefined}
+      title={out ? "Left out of distilling" : undefined}
+    >
       <Margin aria-hidden="true">{margin(text, block)}</Margin>
-      {said && <Speaker>{said}</Speaker>}
-      {pieces(block.start, block.end, marks, sought.end > sought.start ? sought : null).map(
+      {who && <Speaker>{who}</Speaker>}
+      {pieces(block.start, block.end, marks, sought.end > sought.start ? sought : null, now).map(
         (piece) => {
           const words = text.text.slice(piece.start, piece.end);
           const first = piece.marks[0];
           const found = piece.sought ? "" : undefined;
+          const said = piece.now ? "" : undefined;
           return first ? (
             // biome-ignore lint/a11y/useKeyWithClickEvents: the same topics are reached by key on the map
             <mark
               key={piece.start}
               data-start={piece.start}
               data-sought={found}
+              data-now={said}
               title={piece.marks.map((mark) => mark.number || "root").join(", ")}
               style={{ textDecorationColor: pigment(first.branch) }}
-              onClick={() => window.getSelection()?.isCollapsed && onSelect(first.topic)}
+              onClick={() =>
+                !text.sound && window.getSelection()?.isCollapsed && onSelect(first.topic)
+              }
             >
               {words}
             </mark>
           ) : (
-            <span key={piece.start} data-start={piece.start} data-sought={found}>
+            <span key={piece.start} data-start={piece.start} data-sought={found} data-now={said}>
               {words}
             </span>
           );

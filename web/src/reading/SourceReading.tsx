@@ -1,26 +1,40 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import {
+  lazy,
+  type MouseEvent,
+  Suspense,
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
 import { Input, SearchField } from "react-aria-components";
 import styled from "styled-components";
 import { request } from "../api/client";
 import type { Mark, SourceText, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
-import { Button, SignButton } from "../ui/Button";
+import { Button, SignButton, TextButton } from "../ui/Button";
 import { Sign } from "../ui/Sign";
 import { counted } from "../ui/words";
+import { Contents } from "./Contents";
+import { folded, places } from "./find";
+import { Player } from "./Player";
 import { SourceBlock } from "./SourceBlock";
 import { selectedSpan } from "./selection";
 import type { Spot } from "./spot";
+
+const PdfPages = lazy(() => import("./PdfPages").then((m) => ({ default: m.PdfPages })));
 
 const Head = styled.div`
   position: sticky;
   top: 0;
   z-index: 1;
   display: grid;
-  grid-template-columns: auto 1fr auto;
+  grid-template-columns: auto 1fr;
   align-items: center;
-  gap: 4px 8px;
+  gap: 6px 8px;
   padding: 10px 26px 10px 18px;
   background: ${({ theme }) => theme.page};
   border-bottom: 1px solid ${({ theme }) => theme.rule};
@@ -30,9 +44,19 @@ const Title = styled.h1`
   font: 600 17px/24px ${({ theme }) => theme.reading};
 `;
 
+const Tools = styled.div`
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 8px;
+  span { font-size: 14px; color: ${({ theme }) => theme.softInk}; }
+`;
+
 const Find = styled(Input)`
-  width: 130px;
-  padding: 5px 8px;
+  width: 150px;
+  padding: 7px 8px;
+  min-height: 36px;
   font: 400 14px/20px ${({ theme }) => theme.control};
   color: ${({ theme }) => theme.ink};
   background: ${({ theme }) => theme.page};
@@ -67,22 +91,19 @@ type SourceReadingProps = {
   actions: DeskActions;
   onBack: () => void;
   onSelect: (topic: string) => void;
+  onDetails: (source: string) => void;
 };
 
 /** A whole source, open at a spot; words selected in it can be linked to the chosen topic. */
-export function SourceReading({
-  tree,
-  topic,
-  spot,
-  actions,
-  onBack,
-  onSelect,
-}: SourceReadingProps) {
+export function SourceReading(props: SourceReadingProps) {
+  const { tree, topic, spot, actions, onBack, onSelect, onDetails } = props;
   const { desk } = tree;
+  const client = useQueryClient();
   const path = `/api/maps/${desk.id}/sources/${spot.source}`;
   const text = useQuery({
-    queryKey: ["source", desk.id, spot.source],
+    queryKey: ["source", desk.id, spot.source, desk.revision],
     queryFn: () => request<SourceText>("GET", `${path}/text`),
+    placeholderData: (before) => (before?.id === spot.source ? before : undefined),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const marks = useQuery({
@@ -91,16 +112,32 @@ export function SourceReading({
     placeholderData: keepPreviousData,
   });
   const [found, setFound] = useState<Spot | null>(null);
+  const [query, setQuery] = useState("");
+  const [pages, setPages] = useState(false);
+  const [now, setNow] = useState<{ start: number; end: number } | null>(null);
   const sought = found?.source === spot.source ? found : spot;
-  const words = text.data?.text ?? "";
+  const low = useMemo(() => folded(text.data?.text ?? ""), [text.data]);
+  const hits = useMemo(() => places(low, query), [low, query]);
+  const hit = hits.findIndex((h) => h.start === sought.start);
 
-  const find = (wanted: string) => {
-    const at = wanted.trim();
-    const from = found ? found.start + 1 : 0;
-    const low = words.toLowerCase();
-    const hit = at ? [low.indexOf(at.toLowerCase(), from), low.indexOf(at.toLowerCase())] : [];
-    const start = hit.find((index) => index >= 0);
-    setFound(start === undefined ? null : { source: spot.source, start, end: start + at.length });
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another spot ends the search
+  useEffect(() => setFound(null), [spot]);
+
+  const go = (start: number, end: number, play = false) =>
+    setFound({ source: spot.source, start, end, play });
+  const next = (back: boolean) => {
+    const last = hits.length - 1;
+    const index = back ? (hit <= 0 ? last : hit - 1) : hit >= last ? 0 : hit + 1;
+    const at = hits[index];
+    if (at) {
+      go(at.start, at.end);
+    }
+  };
+  const leaveOut = async (start: number, end: number) => {
+    const excluded = text.data?.excluded ?? [];
+    await request<void>("PUT", `${path}/exclusions`, [...excluded, { start, end }]);
+    client.invalidateQueries({ queryKey: ["source", desk.id, spot.source] });
+    client.invalidateQueries({ queryKey: ["desk", desk.id] });
   };
 
   return (
@@ -110,21 +147,58 @@ export function SourceReading({
           <Sign name="back" />
         </SignButton>
         <Title>{text.data?.name ?? "Opening the source\u2026"}</Title>
-        <SearchField aria-label="Find in this source" onSubmit={find}>
-          <Find placeholder="Find words" />
-        </SearchField>
+        {text.data && (
+          <Tools>
+            <SearchField aria-label="Find in this source" value={query} onChange={setQuery}>
+              <Find
+                placeholder="Find words"
+                onKeyDown={(event) => {
+                  if (event.key === "Enter") {
+                    event.preventDefault();
+                    next(event.shiftKey);
+                  }
+                }}
+              />
+            </SearchField>
+            {query.trim() && (
+              <span role="status">
+                {hits.length === 0
+                  ? "not there"
+                  : hit < 0
+                    ? counted(hits.length, "place")
+                    : `${hit + 1} of ${hits.length}`}
+              </span>
+            )}
+            <Contents text={text.data} onGo={go} />
+            {text.data.pdf && (
+              <Button aria-pressed={pages} onPress={() => setPages(!pages)}>
+                {pages ? "Text" : "Pages"}
+              </Button>
+            )}
+            <Button onPress={() => onDetails(spot.source)}>Details</Button>
+          </Tools>
+        )}
+        {text.data?.sound && <Player path={path} text={text.data} sought={sought} onNow={setNow} />}
       </Head>
-      {text.data && (
+      {text.data && pages && text.data.pdf && (
+        <Suspense fallback={<p role="status">Opening the pages…</p>}>
+          <PdfPages path={path} marks={marks.data ?? []} sought={sought} onSelect={onSelect} />
+        </Suspense>
+      )}
+      {text.data && !(pages && text.data.pdf) && (
         <SourceBody
           key={spot.source}
           text={text.data}
           marks={marks.data ?? []}
           sought={sought}
+          now={now}
           topic={topic}
           onSelect={onSelect}
+          onPlay={(start, end) => go(start, end, true)}
           onLink={(start, end) =>
             actions.edit.mutate({ type: "Link", topic: topic.id, source: spot.source, start, end })
           }
+          onLeaveOut={leaveOut}
         />
       )}
     </>
@@ -135,12 +209,16 @@ type SourceBodyProps = {
   text: SourceText;
   marks: Mark[];
   sought: Spot;
+  now: { start: number; end: number } | null;
   topic: Topic;
   onLink: (start: number, end: number) => void;
+  onLeaveOut: (start: number, end: number) => void;
+  onPlay: (start: number, end: number) => void;
   onSelect: (topic: string) => void;
 };
 
-function SourceBody({ text, marks, sought, topic, onLink, onSelect }: SourceBodyProps) {
+function SourceBody(props: SourceBodyProps) {
+  const { text, marks, sought, now, topic, onLink, onLeaveOut, onPlay, onSelect } = props;
   const body = useRef<HTMLDivElement>(null);
   const [selected, setSelected] = useState<{ start: number; end: number } | null>(null);
 
@@ -162,6 +240,24 @@ function SourceBody({ text, marks, sought, topic, onLink, onSelect }: SourceBody
     return () => document.removeEventListener("selectionchange", changed);
   }, [text]);
 
+  // biome-ignore lint/correctness/useExhaustiveDependencies: it follows what is said
+  useEffect(() => {
+    body.current
+      ?.querySelector("[data-now]")
+      ?.scrollIntoView({ block: "nearest", behavior: "smooth" });
+  }, [now]);
+
+  const play = (event: MouseEvent) => {
+    const holder = (event.target as Element).closest("[data-start]");
+    if (text.sound && holder && window.getSelection()?.isCollapsed) {
+      const selection = window.getSelection();
+      const at = Number(holder.getAttribute("data-start")) + (selection?.anchorOffset ?? 0);
+      const cue = text.cues.findLast((c) => c.start <= at);
+      if (cue) {
+        onPlay(cue.start, cue.end);
+      }
+    }
+  };
   const linked = useCallback(
     (span: { start: number; end: number }) =>
       marks.some((m) => m.topic === topic.id && m.start === span.start && m.end === span.end),
@@ -177,15 +273,18 @@ function SourceBody({ text, marks, sought, topic, onLink, onSelect }: SourceBody
           block={block}
           marks={marks}
           sought={sought}
+          now={now && now.start < block.end && now.end > block.start ? now : null}
           onSelect={onSelect}
         />
       )),
-    [text, marks, sought, onSelect],
+    [text, marks, sought, now, onSelect],
   );
 
   return (
     <>
-      <Body ref={body}>{blocks}</Body>
+      <Body ref={body} data-plays={text.sound ? "" : undefined} onClick={play}>
+        {blocks}
+      </Body>
       {offered && !linked(offered) ? (
         <LinkBar>
           <Button
@@ -200,9 +299,17 @@ function SourceBody({ text, marks, sought, topic, onLink, onSelect }: SourceBody
           <span>
             {counted(text.text.slice(offered.start, offered.end).split(/\s+/).length, "word")}
           </span>
+          {selected && (
+            <TextButton onPress={() => onLeaveOut(selected.start, selected.end)}>
+              Leave out of distilling
+            </TextButton>
+          )}
         </LinkBar>
       ) : (
-        <LinkBar>Select words to link them to “{topic.label}”.</LinkBar>
+        <LinkBar>
+          Select words to link them to “{topic.label}”.
+          {text.sound && " Press a sentence to hear it."}
+        </LinkBar>
       )}
     </>
   );

@@ -5,6 +5,8 @@ import { request } from "../api/client";
 import type { Passage, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
+import { useProposals } from "../outline/ProposalsSheet";
+import { ProposalView } from "../outline/ProposalView";
 import { pigment } from "../theme/tokens";
 import { Button } from "../ui/Button";
 import { counted } from "../ui/words";
@@ -85,6 +87,10 @@ const Children = styled.ul`
   small { font: 400 13px/20px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; margin-left: 8px; }
 `;
 
+const Proposed = styled.section`
+  h2 { font: 700 14px/24px ${({ theme }) => theme.control}; }
+`;
+
 const Empty = styled.p`
   color: ${({ theme }) => theme.softInk};
 `;
@@ -109,6 +115,8 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
     actions.edit.mutate({ type: "Unlink", topic: topic.id, evidence });
   const above = tree.path(topic).slice(0, -1);
   const lonely = desk.topics.length === 1;
+  const proposals = useProposals(desk);
+  const proposed = desk.proposals.filter((proposal) => proposal.topic === topic.id);
 
   return (
     <Page>
@@ -142,6 +150,7 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
             <b>{topic.sourceCount}</b> {topic.sourceCount === 1 ? "source" : "sources"}
           </span>
           {topic.passages === 0 && <em>unsupported: no passage bears it out</em>}
+          {topic.adrift > 0 && <em>{topic.adrift} not found in a newer version</em>}
           {topic.thin && <em>thin: too little to rest on</em>}
         </Facts>
       )}
@@ -155,12 +164,31 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
           onUnlink={unlink}
         />
       ))}
-      {!lonely && passages.data?.length === 0 && topic.children.length === 0 && (
-        <Empty>
-          No passage is linked to this topic yet. Open a source, select the words that bear it out,
-          and link them.
-        </Empty>
+      {proposed.length > 0 && (
+        <Proposed aria-label="Proposed passages">
+          <h2>Proposed, not linked yet</h2>
+          {proposed.map((proposal) => (
+            <ProposalView
+              key={proposal.id}
+              proposal={proposal}
+              source={desk.sources.find((source) => source.id === proposal.source)}
+              onAccept={() => proposals.accept(proposal.id)}
+              onRefuse={() => proposals.refuse(proposal.id)}
+              onOpen={onOpen}
+            />
+          ))}
+          {proposals.problem && <p role="alert">{proposals.problem.message}</p>}
+        </Proposed>
       )}
+      {!lonely &&
+        proposed.length === 0 &&
+        passages.data?.length === 0 &&
+        topic.children.length === 0 && (
+          <Empty>
+            No passage is linked to this topic yet. Open a source, select the words that bear it
+            out, and link them.
+          </Empty>
+        )}
       {topic.children.length > 0 && (
         <Children aria-label="Topics below">
           {topic.children.map((id) => {

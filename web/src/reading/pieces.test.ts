@@ -7,7 +7,7 @@ const mark = (start: number, end: number) => ({ start, end }) as Mark;
 describe("pieces", () => {
   it("leaves a block without marks whole", () => {
     expect(pieces(10, 20, [mark(0, 10), mark(20, 30)], null)).toEqual([
-      { start: 10, end: 20, marks: [], sought: false },
+      { start: 10, end: 20, marks: [], sought: false, now: false },
     ]);
   });
 

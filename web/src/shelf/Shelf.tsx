@@ -4,9 +4,10 @@ import { request } from "../api/client";
 import type { Desk, Job, Source } from "../api/types";
 import type { OpenSource } from "../reading/spot";
 import { sourceInk } from "../theme/tokens";
-import { TextButton } from "../ui/Button";
+import { SignButton, TextButton } from "../ui/Button";
 import { Progress } from "../ui/Progress";
-import { clock, percent, spelt } from "../ui/words";
+import { Sign } from "../ui/Sign";
+import { clock, counted, percent, spelt } from "../ui/words";
 import { Ribbon } from "./Ribbon";
 
 const Frame = styled.section`
@@ -19,10 +20,16 @@ const Frame = styled.section`
 
 const Head = styled.div`
   display: flex;
-  justify-content: space-between;
-  gap: 12px;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 2px 18px;
   h2 { font: 700 15px/20px ${({ theme }) => theme.control}; }
-  span { font-size: 14px; color: ${({ theme }) => theme.softInk}; }
+  span { font-size: 14px; color: ${({ theme }) => theme.softInk}; margin-left: auto; }
+`;
+
+const More = styled(SignButton)`
+  width: 28px;
+  height: 24px;
 `;
 
 const Rows = styled.ul`
@@ -32,12 +39,12 @@ const Rows = styled.ul`
 
 const Row = styled.li`
   display: grid;
-  grid-template-columns: minmax(120px, 250px) 1fr 44px;
+  grid-template-columns: minmax(120px, 250px) 1fr 44px 28px;
   align-items: center;
   gap: 12px;
   min-height: 25px;
   @media (max-width: 500px) {
-    grid-template-columns: minmax(0, 1fr) 44px;
+    grid-template-columns: minmax(0, 1fr) 44px 28px;
     gap: 2px 12px;
     padding: 4px 0;
     > :first-child { grid-column: 1 / -1; }
@@ -56,6 +63,14 @@ const Name = styled(TextButton)`
   i { flex: none; width: 3px; height: 12px; align-self: center; }
   b { overflow: hidden; text-overflow: ellipsis; }
   small { font: 400 14px/20px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; }
+`;
+
+const Read = styled.span`
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 `;
 
 const Share = styled.span`
@@ -78,6 +93,9 @@ type ShelfProps = {
   desk: Desk;
   onOpen: OpenSource;
   onAdd: () => void;
+  onOutline: () => void;
+  onSearch: () => void;
+  onDetails: (source: string) => void;
   onChanged: () => void;
 };
 
@@ -91,8 +109,17 @@ function length(source: Source): string {
   return source.pages > 0 ? `${source.pages} p.` : `${source.words.toLocaleString("en")} words`;
 }
 
+/** What is known of a source that is not on the map yet. */
+function facts(source: Source): string {
+  const recorded = source.sound ? "with its recording" : "";
+  return [source.kind, source.language, source.author, source.dated, recorded]
+    .filter(Boolean)
+    .join(", ");
+}
+
 /** The sources of the map, each as a ribbon coloured where its text is on the map. */
-export function Shelf({ desk, onOpen, onAdd, onChanged }: ShelfProps) {
+export function Shelf(props: ShelfProps) {
+  const { desk, onOpen, onAdd, onOutline, onSearch, onDetails, onChanged } = props;
   const count = desk.sources.length;
   return (
     <Frame aria-label="Source shelf">
@@ -100,6 +127,11 @@ export function Shelf({ desk, onOpen, onAdd, onChanged }: ShelfProps) {
         <h2>
           {spelt(count)} {count === 1 ? "source" : "sources"}
         </h2>
+        <TextButton onPress={onAdd}>Add a source…</TextButton>
+        {desk.sources.some((source) => source.length > 0) && (
+          <TextButton onPress={onSearch}>Search all sources…</TextButton>
+        )}
+        {desk.outlined && <TextButton onPress={onOutline}>Outline…</TextButton>}
         {desk.topics.length > 1 && <span>{percent(desk.share)} of the text is on the map</span>}
       </Head>
       <Rows>
@@ -111,11 +143,11 @@ export function Shelf({ desk, onOpen, onAdd, onChanged }: ShelfProps) {
             job={desk.jobs.findLast((job) => job.sourceId === source.id)}
             distilled={desk.topics.length > 1}
             onOpen={onOpen}
+            onDetails={onDetails}
             onChanged={onChanged}
           />
         ))}
       </Rows>
-      <TextButton onPress={onAdd}>Add a source…</TextButton>
     </Frame>
   );
 }
@@ -126,10 +158,12 @@ type ShelfRowProps = {
   job: Job | undefined;
   distilled: boolean;
   onOpen: OpenSource;
+  onDetails: (source: string) => void;
   onChanged: () => void;
 };
 
-function ShelfRow({ mapId, source, job, distilled, onOpen, onChanged }: ShelfRowProps) {
+function ShelfRow(props: ShelfRowProps) {
+  const { mapId, source, job, distilled, onOpen, onDetails, onChanged } = props;
   const [trouble, setTrouble] = useState<string | null>(null);
   const path = `/api/maps/${mapId}/sources/${source.id}`;
   const act = (method: string, to: string) => {
@@ -148,14 +182,19 @@ function ShelfRow({ mapId, source, job, distilled, onOpen, onChanged }: ShelfRow
         <b>{source.name}</b>
         {ready && <small>{length(source)}</small>}
       </Name>
-      {ready && distilled && (
+      {ready && !working && distilled && (
         <>
           <Ribbon source={source} onOpen={onOpen} />
           <Share>{percent(source.share)}</Share>
         </>
       )}
-      {ready && !distilled && <Share style={{ textAlign: "left" }}>{source.kind}, read</Share>}
-      {!ready && working && (
+      {ready && !working && !distilled && (
+        <>
+          <Read>{facts(source)}</Read>
+          <span />
+        </>
+      )}
+      {working && (
         <>
           <Progress label={job.step} share={job.share} />
           <TextButton
@@ -165,6 +204,20 @@ function ShelfRow({ mapId, source, job, distilled, onOpen, onChanged }: ShelfRow
             Cancel
           </TextButton>
         </>
+      )}
+      {ready && (
+        <More aria-label={`Details of ${source.name}`} onPress={() => onDetails(source.id)}>
+          <Sign name="more" />
+        </More>
+      )}
+      {ready && !working && source.adrift > 0 && (
+        <Trouble>
+          {counted(source.adrift, "passage")} not found in the newer version
+          <TextButton onPress={() => onDetails(source.id)}>Show them</TextButton>
+        </Trouble>
+      )}
+      {ready && !working && (trouble ?? source.problem) && (
+        <Trouble role="alert">{trouble ?? source.problem}</Trouble>
       )}
       {!ready && !working && (
         <Trouble role="alert">

@@ -12,12 +12,12 @@ const Cover = styled(ModalOverlay)`
   z-index: 20;
 `;
 
-const Page = styled(Modal)`
+const Page = styled(Modal)<{ $wide: boolean }>`
   background: ${({ theme }) => theme.page};
   border: 1px solid ${({ theme }) => theme.rule};
   border-radius: ${({ theme }) => theme.radius};
   box-shadow: 0 8px 32px rgb(42 37 33 / 0.2);
-  width: min(560px, 100%);
+  width: min(${({ $wide }) => ($wide ? 940 : 560)}px, 100%);
   max-height: 100%;
   overflow: auto;
   padding: 24px;
@@ -37,14 +37,15 @@ type SheetProps = {
   title: string;
   isOpen: boolean;
   onOpenChange: (open: boolean) => void;
+  wide?: boolean;
   children: ReactNode;
 };
 
 /** A dialog on a sheet above the desk. */
-export function Sheet({ title, isOpen, onOpenChange, children }: SheetProps) {
+export function Sheet({ title, isOpen, onOpenChange, wide = false, children }: SheetProps) {
   return (
     <Cover isOpen={isOpen} onOpenChange={onOpenChange} isDismissable>
-      <Page>
+      <Page $wide={wide}>
         <Inner>
           <Title slot="title">{title}</Title>
           {children}

@@ -9,6 +9,7 @@ const paths = {
   close: "M12 3q-3 0-3 3v1q0 3-3 3 3 0 3 3v1q0 3 3 3",
   keys: "M2 5h16v10H2zM5 8h1M9 8h1M13 8h2M5 12h10",
   down: "m6 8 4 4 4-4",
+  more: "M5 6h10M5 10h10M5 14h6",
   back: "m9 5-5 5 5 5M4 10h12",
 } as const;
 

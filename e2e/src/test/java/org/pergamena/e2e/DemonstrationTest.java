@@ -21,7 +21,7 @@ class DemonstrationTest {
         .as("a tally")
         .isGreaterThan(1);
     assertThat(desk.title()).hasText("Letting the sea back in at Ferrow");
-    assertThat(desk.shelf()).containsText("Five sources");
+    assertThat(desk.shelf()).containsText("Seven sources");
     assertThat(desk.shelf()).containsText("Ferrow survey report");
     assertThat(desk.shelf()).containsText("of the text is on the map");
     org.assertj.core.api.Assertions.assertThat(

@@ -10,7 +10,7 @@ import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDDocume
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.source.Block;
-import org.pergamena.core.source.Box;
+import org.pergamena.core.source.PageBox;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.Span;
 import org.pergamena.formats.read.ReadSource;
@@ -73,9 +73,9 @@ class PdfPageTest {
   void words_are_found_again_at_their_place_on_the_page() throws Exception {
     ReadSource read = read(twoColumns());
     int at = read.text().text().indexOf("glasswort");
-    List<Box> boxes = read.layout().boxes(new Span(at, at + "glasswort".length()));
+    List<PageBox> boxes = read.layout().boxes(new Span(at, at + "glasswort".length()));
     assertThat(boxes).hasSize(1);
-    Box box = boxes.get(0);
+    PageBox box = boxes.get(0);
     assertThat(box.page()).isEqualTo(1);
     assertThat(box.left()).isBetween(360f, 400f);
     assertThat(box.right()).isBetween(box.left() + 30, box.left() + 70);

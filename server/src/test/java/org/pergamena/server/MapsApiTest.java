@@ -47,7 +47,7 @@ class MapsApiTest {
     JsonNode desk = visitor.desk(map);
     assertThat(desk.at("/topics/0/label").asString())
         .isEqualTo("Letting the sea back in at Ferrow");
-    assertThat(desk.get("sources")).hasSize(5);
+    assertThat(desk.get("sources")).hasSize(7);
     assertThat(desk.get("topics").valueStream().map(t -> t.get("note").asString()))
         .anyMatch(note -> note.startsWith("Savings claimed"));
     TestVisitor other = visitor.other();

@@ -9,11 +9,11 @@ package org.pergamena.core.source;
  * @param at code units at which its words begin, in order
  * @param left left ends of these words, in points
  */
-public record LineBox(int start, int end, Box box, int[] at, float[] left) {
+public record LineBox(int start, int end, PageBox box, int[] at, float[] left) {
 
   /** The part of the line that a span covers; the two overlap. */
-  Box part(Span span) {
-    return new Box(
+  PageBox part(Span span) {
+    return new PageBox(
         box.page(),
         span.start() <= start ? box.left() : x(span.start()),
         box.top(),

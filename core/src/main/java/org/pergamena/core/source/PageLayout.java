@@ -16,7 +16,7 @@ public record PageLayout(List<LineBox> lines) {
   }
 
   /** The rectangles that a span of the text covers, one a line. */
-  public List<Box> boxes(Span span) {
+  public List<PageBox> boxes(Span span) {
     return lines.stream()
         .filter(line -> line.start() < span.end() && span.start() < line.end())
         .map(line -> line.part(span))

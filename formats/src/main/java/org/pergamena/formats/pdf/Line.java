@@ -2,8 +2,8 @@ package org.pergamena.formats.pdf;
 
 import java.util.Arrays;
 import org.pergamena.core.source.Block;
-import org.pergamena.core.source.Box;
 import org.pergamena.core.source.LineBox;
+import org.pergamena.core.source.PageBox;
 
 /**
  * A line of a PDF page.
@@ -86,7 +86,8 @@ record Line(String text, Type type, Place place, int tagged, Words words, Block.
     for (int i = 0; i < at.length; i++) {
       at[i] += start;
     }
-    Box box = new Box(page(), x(), y() - size() * 0.8f, place.right(), y() + size() * 0.25f);
+    PageBox box =
+        new PageBox(page(), x(), y() - size() * 0.8f, place.right(), y() + size() * 0.25f);
     return new LineBox(start, start + length, box, at, words.left);
   }
 }

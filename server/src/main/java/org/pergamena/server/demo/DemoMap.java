@@ -21,6 +21,7 @@ import org.pergamena.formats.SourceReader;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.sources.Recordings;
 import org.pergamena.server.sources.Shelf;
 import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
@@ -50,12 +51,16 @@ class DemoMap implements Welcome {
           "marsh-and-memory.md",
           "wardens-interview.vtt",
           "harbour-committee-minutes.txt",
-          "lecture-on-realignment.srt");
+          "lecture-on-realignment.srt",
+          "ringing-group-report.docx",
+          "the-night-the-wall-was-opened.html");
+  private static final String RECORDING = "wardens-interview.opus";
 
   private final Visitors visitors;
   private final Sources sources;
   private final SourceFiles files;
   private final Shelf shelf;
+  private final Recordings recordings;
   private final Maps maps;
   private final TransactionTemplate transactions;
   private final Path folder;
@@ -65,6 +70,7 @@ class DemoMap implements Welcome {
       Sources sources,
       SourceFiles files,
       Shelf shelf,
+      Recordings recordings,
       Maps maps,
       TransactionTemplate transactions,
       @Value("${pergamena.demo-folder}") Path folder) {
@@ -72,6 +78,7 @@ class DemoMap implements Welcome {
     this.sources = sources;
     this.files = files;
     this.shelf = shelf;
+    this.recordings = recordings;
     this.maps = maps;
     this.transactions = transactions;
     this.folder = folder;
@@ -102,18 +109,17 @@ class DemoMap implements Welcome {
     UUID map = maps.reserve(KEEPER);
     SourceReader reader = new SourceReader();
     for (String name : FILES) {
+      byte[] bytes = file(name);
       try {
-        byte[] bytes = Files.readAllBytes(folder.resolve(name));
         UUID source = files.add(map, name, bytes);
         ReadSource read = reader.read(name, bytes, share -> {});
         shelf.take(map, source, files.keep(files.original(map, source).content(), read));
         shelf.named(map, source, read);
-      } catch (IOException e) {
-        throw new UncheckedIOException("The demonstration file " + name + " is missing.", e);
       } catch (UnreadableException e) {
         throw new IllegalStateException("The demonstration file " + name + " is damaged.", e);
       }
     }
+    recordings.join(map, RECORDING, file(RECORDING), "audio/ogg");
     maps.fill(
         map,
         new Distiller(sources.analysed(map), DistilOptions.DEFAULT, Progress.NONE)
@@ -121,6 +127,14 @@ class DemoMap implements Welcome {
             .map(UUID.randomUUID(), UUID::randomUUID));
     new DemoEdits(sources.texts(map)).all().forEach(edit -> maps.change(KEEPER, map, edit));
     return map;
+  }
+
+  private byte[] file(String name) {
+    try {
+      return Files.readAllBytes(folder.resolve(name));
+    } catch (IOException e) {
+      throw new UncheckedIOException("The demonstration file " + name + " is missing.", e);
+    }
   }
 
   private void copy(UUID template, UUID visitor) {

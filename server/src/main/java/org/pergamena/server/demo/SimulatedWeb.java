@@ -4,6 +4,7 @@ import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.file.Files;
@@ -12,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.pergamena.server.fetch.LocalWeb;
+import org.pergamena.server.visitors.Samples;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
@@ -22,7 +24,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 @ConditionalOnProperty("pergamena.demo")
-class SimulatedWeb implements LocalWeb {
+class SimulatedWeb implements LocalWeb, Samples {
   private static final List<String> PAGES =
       List.of("breach-diary.html", "carbon-in-mud.html", "pilot-talk.html");
   private static final Map<String, String> TYPES =
@@ -72,6 +74,15 @@ class SimulatedWeb implements LocalWeb {
   @Override
   public List<String> pages() {
     return PAGES.stream().map(page -> "http://" + host() + "/" + page).toList();
+  }
+
+  @Override
+  public String outline() {
+    try {
+      return Files.readString(folder.resolveSibling("generated-outline.md"));
+    } catch (IOException e) {
+      throw new UncheckedIOException("The demonstration's outline is missing.", e);
+    }
   }
 
   @PreDestroy

@@ -13,9 +13,9 @@ import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Block;
-import org.pergamena.core.source.Box;
 import org.pergamena.core.source.CueSpan;
 import org.pergamena.core.source.Locator;
+import org.pergamena.core.source.PageBox;
 import org.pergamena.core.source.PageLayout;
 import org.pergamena.core.source.PageSpan;
 import org.pergamena.core.source.Passage;
@@ -69,7 +69,13 @@ class ReadingController {
 
   /** A passage that is marked in a source. */
   record MarkView(
-      int start, int end, UUID topic, UUID evidence, int branch, String number, List<Box> boxes) {}
+      int start,
+      int end,
+      UUID topic,
+      UUID evidence,
+      int branch,
+      String number,
+      List<PageBox> boxes) {}
 
   /**
    * A whole source to read.
@@ -148,7 +154,7 @@ class ReadingController {
   /** The rectangles of a span of a source on its pages. */
   @GetMapping("/sources/{source}/boxes")
   @Transactional(readOnly = true)
-  public List<Box> boxes(
+  public List<PageBox> boxes(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @PathVariable UUID source,

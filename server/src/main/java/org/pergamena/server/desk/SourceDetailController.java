@@ -82,6 +82,7 @@ class SourceDetailController {
    * @param chosen the kind that a person says it is, or null
    * @param language ISO 639-3, empty if it cannot be told
    * @param address where it was fetched from, or null
+   * @param length of its text in code units
    * @param omissions what was left out or is to be checked
    */
   record Details(
@@ -99,6 +100,7 @@ class SourceDetailController {
       @Schema(types = {"string", "null"}) String address,
       @Schema(types = {"string", "null"}) String sound,
       int words,
+      int length,
       int pages,
       long durationMs,
       List<Heading> headings,
@@ -141,6 +143,7 @@ class SourceDetailController {
         entry.address(),
         entry.soundType(),
         entry.words(),
+        sources.text(entry.textId()).text().length(),
         entry.pages(),
         entry.durationMs(),
         headings(entry),

@@ -1,13 +1,9 @@
 package org.pergamena.server.fetch;
 
-import java.util.List;
 import java.util.Set;
 
 /** Pages on this machine that are fetched from although they are not public. */
 public interface LocalWeb {
   /** Hosts with their ports, {@code 127.0.0.1:8471}. */
   Set<String> hosts();
-
-  /** Addresses to try. */
-  List<String> pages();
 }

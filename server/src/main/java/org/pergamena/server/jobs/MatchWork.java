@@ -2,8 +2,10 @@ package org.pergamena.server.jobs;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.analysis.Matching;
+import org.pergamena.core.analysis.Support;
 import org.pergamena.core.distil.Progress;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -12,7 +14,7 @@ import org.pergamena.server.outlines.Proposals;
 import org.pergamena.server.sources.Sources;
 import org.springframework.stereotype.Component;
 
-/** Looks for passages that bear out topics which have none of their own. */
+/** Looks for passages that bear out topics which have none, nor any below them. */
 @Component
 class MatchWork implements Work {
   private final Sources sources;
@@ -35,12 +37,15 @@ class MatchWork implements Work {
     progress.at("Finding sentences", 0.02);
     Matching matching = new Matching(sources.analysed(mapId));
     TopicMap map = maps.get(maps.owner(mapId), mapId).map();
+    Map<UUID, Support> supports = Support.of(map);
     List<Topic> bare =
-        map.preorder().stream().filter(t -> t.parent() != null && t.evidence().isEmpty()).toList();
+        map.preorder().stream()
+            .filter(t -> t.parent() != null && supports.get(t.id()).unsupported())
+            .toList();
     List<Matching.Match> found = new ArrayList<>();
-    for (Topic topic : bare) {
-      progress.at("Matching topics", 0.3 + 0.65 * found.size() / (3.0 * bare.size()));
-      found.addAll(matching.of(map, topic));
+    for (int i = 0; i < bare.size(); i++) {
+      progress.at("Matching topics", 0.3 + 0.65 * i / bare.size());
+      found.addAll(matching.of(map, bare.get(i)));
     }
     proposals.replace(mapId, found);
   }

@@ -1,11 +1,11 @@
 package org.pergamena.server.visitors;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
-import org.pergamena.server.fetch.LocalWeb;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
@@ -19,24 +19,29 @@ class SessionController {
   private final Visitors visitors;
   private final List<Welcome> welcomes;
 
-  private final ObjectProvider<LocalWeb> local;
+  private final ObjectProvider<Samples> samples;
 
-  SessionController(Visitors visitors, List<Welcome> welcomes, ObjectProvider<LocalWeb> local) {
+  SessionController(Visitors visitors, List<Welcome> welcomes, ObjectProvider<Samples> samples) {
     this.visitors = visitors;
     this.welcomes = welcomes;
-    this.local = local;
+    this.samples = samples;
   }
 
-  private List<String> samples() {
-    return local.stream().flatMap(web -> web.pages().stream()).toList();
+  private Session session(UUID visitor) {
+    Samples found = samples.getIfAvailable();
+    return found == null
+        ? new Session(visitor, List.of(), null)
+        : new Session(visitor, found.pages(), found.outline());
   }
 
   /**
    * Who is there.
    *
    * @param samples addresses of pages to try, in the demonstration
+   * @param outline one to try, or null outside the demonstration
    */
-  record Session(UUID visitor, List<String> samples) {}
+  record Session(
+      UUID visitor, List<String> samples, @Schema(types = {"string", "null"}) String outline) {}
 
   @GetMapping("/api/session")
   Session session(
@@ -44,7 +49,7 @@ class SessionController {
       HttpServletRequest request,
       HttpServletResponse response) {
     if (visitor instanceof UUID known) {
-      return new Session(known, samples());
+      return session(known);
     }
     UUID id = visitors.create();
     welcomes.forEach(welcome -> welcome.receive(id));
@@ -57,6 +62,6 @@ class SessionController {
             .maxAge(Duration.ofDays(365))
             .build();
     response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
-    return new Session(id, samples());
+    return session(id);
   }
 }

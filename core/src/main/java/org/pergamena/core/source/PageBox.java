@@ -5,4 +5,4 @@ package org.pergamena.core.source;
  *
  * @param page from 1
  */
-public record Box(int page, float left, float top, float right, float bottom) {}
+public record PageBox(int page, float left, float top, float right, float bottom) {}
