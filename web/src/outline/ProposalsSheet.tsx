@@ -79,6 +79,7 @@ export function ProposalsSheet({ tree, isOpen, onOpenChange, onOpen }: Proposals
   const [least, setLeast] = useState(70);
   const { accept, refuse, problem, busy } = useProposals(desk);
   const strong = desk.proposals.filter((p) => p.strength * 100 >= least);
+  const weak = desk.proposals.filter((p) => p.strength * 100 < least);
   const bare = desk.topics.filter((t) => t.passages === 0 && t.parent && t.children.length === 0);
   const none = bare.filter((t) => !desk.proposals.some((p) => p.topic === t.id));
   const byTopic = new Map<string, Proposal[]>();
@@ -107,18 +108,12 @@ export function ProposalsSheet({ tree, isOpen, onOpenChange, onOpen }: Proposals
         </Strength>
         <Button
           $strong
-          isDisabled={strong.length === 0 || busy}
-          onPress={() => accept(...strong.map((p) => p.id))}
+          onPress={() => !busy && strong.length > 0 && accept(...strong.map((p) => p.id))}
         >
           Accept {counted(strong.length, "passage")}
         </Button>
-        <Button
-          isDisabled={desk.proposals.length === 0 || busy}
-          onPress={() =>
-            refuse(...desk.proposals.filter((p) => !strong.includes(p)).map((p) => p.id))
-          }
-        >
-          Refuse the {desk.proposals.length - strong.length} weaker
+        <Button onPress={() => !busy && weak.length > 0 && refuse(...weak.map((p) => p.id))}>
+          Refuse the {weak.length} weaker
         </Button>
       </Row>
       {problem && <Trouble role="alert">{problem.message}</Trouble>}

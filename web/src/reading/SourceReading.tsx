@@ -113,21 +113,22 @@ export function SourceReading(props: SourceReadingProps) {
   });
   const [found, setFound] = useState<Spot | null>(null);
   const [query, setQuery] = useState("");
+  const back = useRef(false);
   const [pages, setPages] = useState(false);
   const [now, setNow] = useState<{ start: number; end: number } | null>(null);
   const sought = found?.source === spot.source ? found : spot;
   const low = useMemo(() => folded(text.data?.text ?? ""), [text.data]);
   const hits = useMemo(() => places(low, query), [low, query]);
-  const hit = hits.findIndex((h) => h.start === sought.start);
+  const hit = hits.findIndex((h) => h.start === sought.start && h.end === sought.end);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: another spot ends the search
   useEffect(() => setFound(null), [spot]);
 
   const go = (start: number, end: number, play = false) =>
     setFound({ source: spot.source, start, end, play });
-  const next = (back: boolean) => {
+  const next = (backwards: boolean) => {
     const last = hits.length - 1;
-    const index = back ? (hit <= 0 ? last : hit - 1) : hit >= last ? 0 : hit + 1;
+    const index = backwards ? (hit <= 0 ? last : hit - 1) : hit >= last ? 0 : hit + 1;
     const at = hits[index];
     if (at) {
       go(at.start, at.end);
@@ -149,16 +150,17 @@ export function SourceReading(props: SourceReadingProps) {
         <Title>{text.data?.name ?? "Opening the source\u2026"}</Title>
         {text.data && (
           <Tools>
-            <SearchField aria-label="Find in this source" value={query} onChange={setQuery}>
-              <Find
-                placeholder="Find words"
-                onKeyDown={(event) => {
-                  if (event.key === "Enter") {
-                    event.preventDefault();
-                    next(event.shiftKey);
-                  }
-                }}
-              />
+            <SearchField
+              aria-label="Find in this source"
+              value={query}
+              onChange={setQuery}
+              onSubmit={() => next(back.current)}
+              onKeyDown={(event) => {
+                back.current = event.shiftKey;
+                event.continuePropagation();
+              }}
+            >
+              <Find placeholder="Find words" />
             </SearchField>
             {query.trim() && (
               <span role="status">

@@ -19,16 +19,21 @@ type PartsProps = {
 /** The sections of a source, each of which can be left out of distilling. */
 export function Parts({ read, onOpen, onKeep }: PartsProps) {
   const [all, setAll] = useState(false);
+  const [excluded, setExcluded] = useState<Range[]>(read.excluded);
+  const keep = (spans: Range[]) => {
+    setExcluded(spans);
+    onKeep(spans);
+  };
   const end = Math.max(...read.headings.map((h) => h.end), 0);
   const parts = sections(read.headings, Number.MAX_SAFE_INTEGER);
   const shallow = Math.min(...parts.map((part) => part.level));
   const shown = parts.filter((part) => all || part.level <= shallow + 1);
-  const others = read.excluded.filter(
+  const others = excluded.filter(
     (span) => !parts.some((part) => part.start >= span.start && part.start < span.end),
   );
   const toggle = (part: Range, out: boolean) => {
     const range = { start: part.start, end: Math.min(part.end, read.length) };
-    onKeep(out ? withRange(read.excluded, range) : withoutRange(read.excluded, range));
+    keep(out ? withRange(excluded, range) : withoutRange(excluded, range));
   };
   if (parts.length === 0 && others.length === 0) {
     return (
@@ -49,7 +54,7 @@ export function Parts({ read, onOpen, onKeep }: PartsProps) {
                 type="checkbox"
                 checked={covered(
                   { start: part.start, end: Math.min(part.end, read.length) },
-                  read.excluded,
+                  excluded,
                 )}
                 onChange={(event) => toggle(part, event.target.checked)}
               />
@@ -61,7 +66,7 @@ export function Parts({ read, onOpen, onKeep }: PartsProps) {
           <li key={span.start}>
             <Row>
               <TextButton onPress={() => onOpen(span.start, span.end)}>A part you chose</TextButton>
-              <TextButton onPress={() => onKeep(withoutRange(read.excluded, span))}>
+              <TextButton onPress={() => keep(withoutRange(excluded, span))}>
                 Take it in again
               </TextButton>
             </Row>

@@ -52,7 +52,7 @@ class SourceTest {
     desk.button("Read Wardens interview").click();
     desk.reading().getByText("Barley, mostly.").click();
     Locator player = desk.reading().locator("audio");
-    desk.page().waitForCondition(() -> (double) number(player, "e => e.currentTime") > 52.0);
+    desk.page().waitForCondition(() -> number(player, "e => e.currentTime") > 52.0);
     assertThat(number(player, "e => e.currentTime")).isBetween(52.0, 60.0);
     assertThat(desk.reading().locator("[data-now]").first()).isVisible();
     player.evaluate("e => e.pause()");
