@@ -31,6 +31,7 @@ final class LineStripper extends PDFTextStripper {
   private final List<Line> lines = new ArrayList<>();
   private final Tags tags;
   private final Runnable pageDone;
+  private final Overprints overprints = new Overprints();
   private final List<Integer> open = new ArrayList<>();
   private final Set<TextPosition> artifacts = Collections.newSetFromMap(new IdentityHashMap<>());
   private final Map<TextPosition, Integer> headings = new IdentityHashMap<>();
@@ -47,7 +48,7 @@ final class LineStripper extends PDFTextStripper {
     this.pageDone = pageDone;
     setSortByPosition(false);
     setAddMoreFormatting(false);
-    setSuppressDuplicateOverlappingText(true);
+    setSuppressDuplicateOverlappingText(false);
     addOperator(new BeginMarkedContentSequence(this));
     addOperator(new BeginMarkedContentSequenceWithProperties(this));
     addOperator(new EndMarkedContentSequence(this));
@@ -87,6 +88,9 @@ final class LineStripper extends PDFTextStripper {
 
   @Override
   protected void processTextPosition(TextPosition position) {
+    if (overprints.again(position)) {
+      return;
+    }
     int level = 0;
     for (int marked : open) {
       level = marked != 0 ? marked : level;
@@ -141,6 +145,7 @@ final class LineStripper extends PDFTextStripper {
   @Override
   protected void endPage(PDPage page) {
     endLine();
+    overprints.clear();
     artifacts.clear();
     headings.clear();
     open.clear();

@@ -39,7 +39,7 @@ public final class HtmlReader {
     Article article = new Readability4J("http://localhost/", page.outerHtml()).parse();
     Element content = article.getArticleContent();
     SourceText whole = blocks(page.body());
-    SourceText found = content == null ? whole : blocks(content);
+    SourceText found = content == null ? whole : blocks(ArticleFinder.in(page.body(), content));
     boolean enough = found.words() >= LEAST_SHARE * whole.words();
     int left = whole.words() - found.words();
     List<Omission> omissions =

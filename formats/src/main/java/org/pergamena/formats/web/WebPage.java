@@ -62,7 +62,8 @@ public final class WebPage {
     Element article = new Element("article");
     for (String html : pages) {
       Element content = new Readability4J("http://localhost/", html).parse().getArticleContent();
-      Element part = content == null ? Jsoup.parse(html).body() : content;
+      Element body = Jsoup.parse(html).body();
+      Element part = content == null ? body : ArticleFinder.in(body, content);
       for (Element block : part.select(BLOCKS)) {
         if (block.parents().stream().noneMatch(above -> above != part && above.is(BLOCKS))) {
           article.appendChild(block.clone());

@@ -46,6 +46,7 @@ final class ReaderProcess implements AutoCloseable {
                     "-XX:TieredStopAtLevel=1",
                     "-XX:+ExitOnOutOfMemoryError",
                     "-Djava.awt.headless=true",
+                    "-Dlogback.configurationFile=quiet-logback.xml",
                     "-cp",
                     System.getProperty("java.class.path"),
                     ReaderMain.class.getName()))
