@@ -85,7 +85,7 @@ def in_order(mine, other):
 
 
 def measure(kind, path):
-    done = subprocess.run(READ + ["--times", "5", str(path)], capture_output=True, text=True)
+    done = subprocess.run(READ + ["--times", "10", str(path)], capture_output=True, text=True)
     told = done.stderr.strip().splitlines()
     found = re.search(r"([\d,]+) words, ([\d,]+) pages, ([\d,]+) headings.*?([\d.]+) s, ([\d,]+)", done.stderr)
     if not found:

@@ -11,6 +11,9 @@ import org.apache.pdfbox.text.TextPosition;
 final class Overprints {
   private static final float CELL = 1;
 
+  /** Spreads neighbouring places over all hashes (Knuth's multiplicative hashing). */
+  private static final long SPREAD = 0x9E3779B97F4A7C15L;
+
   private final Set<Long> printed = new HashSet<>();
 
   /** Whether the same letter stands within half a point on the page already. */
@@ -32,7 +35,8 @@ final class Overprints {
   }
 
   private static long key(int letter, int column, int row) {
-    return (long) letter << 32 ^ (column & 0xFFFFL) << 16 ^ row & 0xFFFFL;
+    long place = (long) letter << 32 ^ (column & 0xFFFFL) << 16 ^ row & 0xFFFFL;
+    return place * SPREAD;
   }
 
   void clear() {
