@@ -82,6 +82,7 @@ export function App() {
         <>
           <Header {...header} title="Your maps" onExport={null} />
           <Message>
+            {session.isPending && <p role="status">Preparing your desk…</p>}
             {session.isError && <p role="alert">{session.error.message}</p>}
             {maps.data?.length === 0 && (
               <>

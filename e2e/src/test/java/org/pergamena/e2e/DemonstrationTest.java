@@ -60,6 +60,35 @@ class DemonstrationTest {
     assertThat(serious(desk)).isEmpty();
   }
 
+  @Test
+  void axe_finds_nothing_serious_on_what_stands_above_the_desk(DeskPage desk) {
+    desk.open();
+    desk.button("Details of Ferrow survey report").click();
+    assertThat(desk.page().getByText("Left out of distilling")).isVisible();
+    assertThat(serious(desk)).isEmpty();
+    desk.page().keyboard().press("Escape");
+    desk.button("Search all sources\u2026").click();
+    desk.page().getByLabel("Words").fill("inspection");
+    assertThat(desk.page().getByText("4 places in 4 sources")).isVisible();
+    assertThat(serious(desk)).isEmpty();
+    desk.page().keyboard().press("Escape");
+    desk.button("Add a source\u2026").click();
+    desk.button("Outline").click();
+    desk.page().getByText("Try a made-up outline").click();
+    desk.button("Make it a map").click();
+    assertThat(desk.page().getByText("3 repairs")).isVisible();
+    assertThat(serious(desk)).isEmpty();
+    desk.button("Close").click();
+    desk.button("Review them").click();
+    assertThat(desk.page().getByText("stay unsupported")).isVisible();
+    assertThat(serious(desk)).isEmpty();
+    desk.page().keyboard().press("Escape");
+    desk.button("Read Ferrow survey report").click();
+    desk.button("Pages").click();
+    assertThat(desk.reading().locator("canvas").first()).isVisible();
+    assertThat(serious(desk)).isEmpty();
+  }
+
   private static List<String> serious(DeskPage desk) {
     return new AxeBuilder(desk.page())
         .analyze().getViolations().stream()

@@ -26,7 +26,7 @@ final class ServedApplication implements AutoCloseable {
     return "http://127.0.0.1:" + port;
   }
 
-  /** Starts it and waits until the page is served. */
+  /** Starts it and waits until it receives visitors, for whom it makes the demonstration first. */
   void start() {
     Path log = Repository.root().resolve("e2e/target/application.log");
     ProcessBuilder builder =
@@ -89,7 +89,7 @@ final class ServedApplication implements AutoCloseable {
   private boolean served() {
     try {
       HttpURLConnection connection =
-          (HttpURLConnection) URI.create(address() + "/").toURL().openConnection();
+          (HttpURLConnection) URI.create(address() + "/api/session").toURL().openConnection();
       return connection.getResponseCode() == 200;
     } catch (IOException e) {
       return false;
