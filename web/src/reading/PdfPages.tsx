@@ -162,7 +162,8 @@ function PdfPage({ document, number, marks, boxes, wanted, onSelect }: PdfPagePr
   return (
     <Sheet
       ref={frame}
-      role="img"
+      role="group"
+      data-page={number}
       aria-label={`Page ${number}`}
       style={{ aspectRatio: size ? `${size.width} / ${size.height}` : "1 / 1.414" }}
     >

@@ -37,13 +37,13 @@ class SourceTest {
         .click();
     assertThat(desk.reading().locator("[data-sought]")).hasText("What grew back");
     desk.button("Pages").click();
-    Locator marked = desk.reading().locator("[role=img] [data-sought]");
+    Locator marked = desk.reading().locator("[data-page] [data-sought]");
     assertThat(marked).hasCount(1);
     assertThat(marked).isVisible();
-    Locator page = desk.reading().locator("[role=img]:has([data-sought])");
+    Locator page = desk.reading().locator("[data-page]:has([data-sought])");
     assertThat(page).hasAttribute("aria-label", Pattern.compile("Page [2-9]"));
     assertThat(page.locator("canvas")).isVisible();
-    assertThat(desk.reading().locator("[role=img] button").first()).isVisible();
+    assertThat(desk.reading().locator("[data-page] button").first()).isVisible();
   }
 
   @Test
