@@ -32,6 +32,7 @@ public final class Distiller {
   private static final int MOST_MAIN = 10;
   private static final int LEAST_MAIN = 4;
   private static final int MOST_BELOW = 7;
+  private static final double FEWER = 0.8;
   private static final int FRONT_MATTER_WORDS = 40;
   private static final int WORDS_PER_PART = 260;
 
@@ -99,7 +100,7 @@ public final class Distiller {
   }
 
   private static int mainBranches(double size) {
-    return Math.max(LEAST_MAIN, Math.min(MOST_MAIN, (int) Math.round(Math.sqrt(size))));
+    return Math.max(LEAST_MAIN, Math.min(MOST_MAIN, (int) Math.round(FEWER * Math.sqrt(size))));
   }
 
   /** Takes the few words before the first heading off the map. */

@@ -43,6 +43,14 @@ final class Casing {
     return label.toString();
   }
 
+  /**
+   * A label as it is written after others: its first word loses the capital that it only has there.
+   */
+  String inside(List<Token> tokens, String label) {
+    String first = word(tokens.get(0));
+    return label.length() < first.length() ? label : first + label.substring(first.length());
+  }
+
   private String word(Token token) {
     String lower = token.surface().toLowerCase(Locale.ROOT);
     Map<String, Integer> known = forms.get(lower);

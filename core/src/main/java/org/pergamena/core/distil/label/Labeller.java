@@ -1,10 +1,12 @@
 package org.pergamena.core.distil.label;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -23,17 +25,19 @@ import org.pergamena.core.distil.text.Token;
  * twice.
  */
 public final class Labeller {
-  private static final double[] LENGTH_FACTOR = {0, 0.25, 1.5, 1.7, 1.4};
-  private static final double NAME_ALONE = 0.55;
-  private static final double REPEATS_ABOVE = 0.35;
+  /** Content words that headings have on average. */
+  private static final double USUAL_WORDS = 2.7;
+
+  private static final double REPEATS_ABOVE = 0.6;
+  private static final double ONCE = 0.88;
+  private static final double LINKED = 0.88;
+  private static final double TWO = 0.75;
+  private static final double SINGLE = 0.88;
+  private static final int PAIRED = 10;
   private static final Pattern OWN_NUMBER =
       Pattern.compile(
           "^(?:(?:Chapter|Section|Part|Appendix) )?(?:\\d+(?:\\.\\d+)*[.):]?|[IVXLC]+[.):]) (?=\\p{L})");
   private static final double ROOT_ALONE = 0.15;
-  private static final double BREADTH = 0.5;
-  private static final double IN_OPENING = 1.25;
-  private static final int OPENING_SENTENCES = 3;
-  private static final double SPREAD = 0.8;
 
   private final Map<Sentence, List<Phrase>> phrases = new IdentityHashMap<>();
   private final Map<String, Integer> everywhere = new HashMap<>();
@@ -50,7 +54,11 @@ public final class Labeller {
       for (Sentence sentence : text.sentences()) {
         List<Phrase> found = Phrases.of(sentence);
         phrases.put(sentence, found);
-        found.forEach(phrase -> everywhere.merge(phrase.key(), 1, Integer::sum));
+        for (Token token : sentence.tokens()) {
+          if (token.content()) {
+            everywhere.merge(token.stem(), 1, Integer::sum);
+          }
+        }
         words += sentence.words();
       }
     }
@@ -68,22 +76,65 @@ public final class Labeller {
         return heading;
       }
     }
-    Map<String, Candidate> candidates = candidates(group);
-    int parts = group.parts().size();
-    boolean root = above.isEmpty();
+    HeadWords head = new HeadWords(group, everywhere, words);
     Set<String> stemsAbove =
         TextAnalyser.tokens(above).stream().map(Token::stem).collect(Collectors.toSet());
-    double inGroup = Math.max(1, group.words());
-    Candidate best =
-        candidates.values().stream()
-            .filter(candidate -> !used.contains(candidate.key))
-            .max(Comparator.comparingDouble(c -> c.score(inGroup, stemsAbove, parts, root)))
-            .orElse(null);
-    if (best == null) {
-      return unnamed(group);
+    List<Scored> scored = new ArrayList<>();
+    for (Candidate candidate : candidates(group).values()) {
+      scored.add(candidate.scored(head, stemsAbove, above.isEmpty()));
     }
-    used.add(best.key);
-    return casing.label(best.form());
+    scored.sort(Scored.BEST_FIRST);
+    List<Scored> offered = new ArrayList<>(scored.subList(0, Math.min(scored.size(), 60)));
+    offered.addAll(pairs(scored, head, stemsAbove));
+    offered.sort(Scored.BEST_FIRST);
+    for (Scored each : offered) {
+      if (used.add(each.key())) {
+        return each.label();
+      }
+    }
+    return unnamed(group);
+  }
+
+  /** A label to be, with how much of a heading it is expected to have. */
+  private record Scored(String key, String label, List<Token> tokens, double score) {
+    static final Comparator<Scored> BEST_FIRST =
+        Comparator.comparingDouble(Scored::score).reversed().thenComparing(Scored::key);
+  }
+
+  /** The best phrases in twos, {@code the wall and its upkeep}. */
+  private List<Scored> pairs(List<Scored> best, HeadWords head, Set<String> above) {
+    List<Scored> pairs = new ArrayList<>();
+    for (int i = 0; i < Math.min(PAIRED, best.size()); i++) {
+      for (int j = i + 1; j < Math.min(PAIRED, best.size()); j++) {
+        Set<String> stems = stems(best.get(i).tokens());
+        Set<String> second = stems(best.get(j).tokens());
+        if (stems.stream().anyMatch(second::contains)) {
+          continue;
+        }
+        stems.addAll(second);
+        String other = best.get(j).label();
+        String label = best.get(i).label() + " and " + casing.inside(best.get(j).tokens(), other);
+        double score = TWO * expected(stems, head, above);
+        pairs.add(new Scored(String.join(" ", stems), label, best.get(i).tokens(), score));
+      }
+    }
+    return pairs;
+  }
+
+  private static Set<String> stems(List<Token> tokens) {
+    return tokens.stream()
+        .filter(Token::content)
+        .map(Token::stem)
+        .collect(Collectors.toCollection(LinkedHashSet::new));
+  }
+
+  /** The F-measure that a label of some stems is expected to have against the author's heading. */
+  private static double expected(Set<String> stems, HeadWords head, Set<String> above) {
+    double met = 0;
+    for (String stem : stems) {
+      met += head.likelihood(stem) * (above.contains(stem) ? REPEATS_ABOVE : 1);
+    }
+    return 2 * met / (stems.size() + USUAL_WORDS);
   }
 
   private static String key(String label) {
@@ -117,78 +168,46 @@ public final class Labeller {
 
   private Map<String, Candidate> candidates(Group group) {
     Map<String, Candidate> candidates = new TreeMap<>();
-    int sentence = 0;
-    int part = 0;
-    for (Part each : group.parts()) {
-      for (Sentence words : each.sentences()) {
-        for (Phrase phrase : phrases.get(words)) {
-          Candidate candidate = candidates.get(phrase.key());
-          if (candidate == null) {
-            candidate = new Candidate(phrase, sentence);
-            candidates.put(phrase.key(), candidate);
-          }
-          candidate.meet(phrase, sentence, part);
+    for (Part part : group.parts()) {
+      for (Sentence sentence : part.sentences()) {
+        for (Phrase phrase : phrases.get(sentence)) {
+          candidates.computeIfAbsent(phrase.key(), key -> new Candidate(phrase)).meet(phrase);
         }
-        sentence++;
       }
-      part++;
     }
     return candidates;
   }
 
+  /** A phrase with the forms in which it occurs. */
   private final class Candidate {
-    final String key;
     private final Phrase first;
     private final Map<String, Integer> counts = new TreeMap<>();
     private final Map<String, List<Token>> forms = new HashMap<>();
-    private final int firstSentence;
     private int count;
-    private int spread;
-    private int lastSentence = -1;
-    private int partsWith;
-    private int lastPart = -1;
 
-    Candidate(Phrase first, int firstSentence) {
-      this.key = first.key();
+    Candidate(Phrase first) {
       this.first = first;
-      this.firstSentence = firstSentence;
     }
 
-    void meet(Phrase phrase, int sentence, int part) {
+    void meet(Phrase phrase) {
       count++;
-      partsWith += part == lastPart ? 0 : 1;
-      lastPart = part;
-      spread += sentence == lastSentence ? 0 : 1;
-      lastSentence = sentence;
       String form = casing.label(phrase.tokens());
       counts.merge(form, 1, Integer::sum);
       forms.putIfAbsent(form, phrase.tokens());
     }
 
-    List<Token> form() {
+    Scored scored(HeadWords head, Set<String> above, boolean root) {
       String best = null;
       for (Map.Entry<String, Integer> entry : counts.entrySet()) {
         if (best == null || entry.getValue() > counts.get(best)) {
           best = entry.getKey();
         }
       }
-      return forms.get(best);
-    }
-
-    double score(double inGroup, Set<String> stemsAbove, int parts, boolean root) {
-      double expected = everywhere.get(key) / words * inGroup;
-      double apart = count * Math.log(1 + count / expected);
-      double length = LENGTH_FACTOR[Math.min(first.length(), LENGTH_FACTOR.length - 1)];
-      if (first.length() == 1 && first.tokens().get(0).tag().equals("PROPN")) {
-        length = NAME_ALONE;
-      }
-      long repeated =
-          first.tokens().stream().filter(token -> stemsAbove.contains(token.stem())).count();
-      double fresh = 1 - (1 - REPEATS_ABOVE) * repeated / first.length();
-      double opening = firstSentence < OPENING_SENTENCES ? IN_OPENING : 1;
-      double breadth = Math.pow((double) partsWith / parts, BREADTH);
-      double alone = root && first.length() == 1 ? ROOT_ALONE : 1;
-      return length * Math.pow(spread, SPREAD) * apart * fresh * opening * breadth * alone;
+      double score = expected(stems(first.tokens()), head, above);
+      score *= count == 1 && first.length() > 1 ? ONCE : 1;
+      score *= first.linked() ? LINKED : first.length() == 1 ? SINGLE : 1;
+      score *= root && first.length() == 1 ? ROOT_ALONE : 1;
+      return new Scored(first.key(), best, forms.get(best), score);
     }
   }
 }

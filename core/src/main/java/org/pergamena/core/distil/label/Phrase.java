@@ -10,6 +10,11 @@ import org.pergamena.core.distil.text.Token;
  * @param tokens the words as they stand there
  */
 record Phrase(String key, List<Token> tokens) {
+  /** Whether it is two phrases linked by a preposition, {@code the cost of the wall}. */
+  boolean linked() {
+    return tokens.stream().anyMatch(token -> token.tag().equals("ADP"));
+  }
+
   /** Number of words. */
   int length() {
     return tokens.size();

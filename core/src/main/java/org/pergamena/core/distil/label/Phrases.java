@@ -14,6 +14,8 @@ import org.pergamena.core.distil.text.Token;
  */
 final class Phrases {
   private static final int LONGEST = 4;
+  private static final int LONGEST_LINKED = 6;
+  private static final Set<String> LINKS = Set.of("of", "for");
 
   /** Measures and times, which name no subject. */
   private static final Set<String> MEASURES =
@@ -43,10 +45,34 @@ final class Phrases {
             end == start && MEASURES.contains(last.surface().toLowerCase(Locale.ROOT));
         if (last.noun() && !measure) {
           phrases.add(phrase(tokens.subList(start, end + 1)));
+          linked(tokens, start, end, phrases);
         }
       }
     }
     return phrases;
+  }
+
+  /** The phrase with another after a preposition, an article between them left out of the key. */
+  private static void linked(List<Token> tokens, int start, int end, List<Phrase> phrases) {
+    int next = end + 2;
+    boolean links =
+        next < tokens.size()
+            && LINKS.contains(tokens.get(end + 1).surface())
+            && tokens.get(end + 1).tag().equals("ADP");
+    if (!links) {
+      return;
+    }
+    if (tokens.get(next).tag().equals("DET")) {
+      next++;
+    }
+    int last = next - 1;
+    while (last + 1 < Math.min(tokens.size(), next + 3) && inside(tokens.get(last + 1))) {
+      last++;
+    }
+    boolean whole = last + 1 >= tokens.size() || !inside(tokens.get(last + 1));
+    if (last >= next && whole && tokens.get(last).noun() && last - start < LONGEST_LINKED) {
+      phrases.add(phrase(tokens.subList(start, last + 1)));
+    }
   }
 
   private static boolean inside(Token token) {
@@ -61,7 +87,8 @@ final class Phrases {
   }
 
   private static Phrase phrase(List<Token> tokens) {
-    String key = tokens.stream().map(Token::stem).collect(Collectors.joining(" "));
+    String key =
+        tokens.stream().filter(Token::content).map(Token::stem).collect(Collectors.joining(" "));
     return new Phrase(key, List.copyOf(tokens));
   }
 }

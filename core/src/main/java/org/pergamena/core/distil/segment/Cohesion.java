@@ -15,13 +15,17 @@ import org.pergamena.core.distil.text.Token;
  * <p>Each segment costs what it takes to spell its words by its own frequencies, smoothed by one;
  * dynamic programming finds the cheapest cuts. After Masao Utiyama and Hitoshi Isahara, <em>A
  * Statistical Model for Domain-Independent Text Segmentation</em> (2001), with the number of
- * segments given instead of a prior on it.
+ * segments given instead of a prior on it; cuts are drawn to {@link Seams}.
  */
 public final class Cohesion {
   private static final int MOST_UNITS = 1200;
   private static final int LONGEST_UNIT = 250;
 
+  /** What a likely seam is worth, as a share of what all cutting can gain. */
+  private static final double SEAM = 0.035;
+
   private final int[][] units;
+  private final int[] words;
   private final int[] starts;
   private final int vocabulary;
 
@@ -31,6 +35,7 @@ public final class Cohesion {
     this.starts = cuts.stream().mapToInt(Integer::intValue).toArray();
     Map<String, Integer> ids = new HashMap<>();
     this.units = new int[starts.length][];
+    this.words = new int[starts.length];
     for (int i = 0; i < starts.length; i++) {
       int end = i + 1 < starts.length ? starts[i + 1] : to;
       List<Integer> stems = new ArrayList<>();
@@ -41,6 +46,7 @@ public final class Cohesion {
           }
         }
       }
+      words[i] = text.words(starts[i], end);
       units[i] = stems.stream().mapToInt(Integer::intValue).toArray();
     }
     this.vocabulary = Math.max(1, ids.size());
@@ -70,6 +76,7 @@ public final class Cohesion {
     int n = units.length;
     int k = Math.min(count, n);
     double[][] cost = costs(n);
+    drawToSeams(cost, n);
     double[][] best = new double[k + 1][n + 1];
     int[][] cut = new int[k + 1][n + 1];
     for (double[] row : best) {
@@ -94,6 +101,20 @@ public final class Cohesion {
       found.add(0, starts[end]);
     }
     return found;
+  }
+
+  /** Makes segments cheaper that begin where a new subject is likely to begin. */
+  private void drawToSeams(double[][] cost, int n) {
+    double gain = cost[0][n];
+    for (int i = 0; i < n; i++) {
+      gain -= cost[i][i + 1];
+    }
+    double[] seams = new Seams(units, words, vocabulary).strengths();
+    for (int start = 1; start < n; start++) {
+      for (int end = start + 1; end <= n; end++) {
+        cost[start][end] -= SEAM * Math.abs(gain) * seams[start];
+      }
+    }
   }
 
   private double[][] costs(int n) {
