@@ -73,6 +73,12 @@ final class HeadWords {
     }
   }
 
+  /** In how many of the group's parts a stem occurs, as a share. */
+  double breadth(String stem) {
+    Word word = words.get(stem);
+    return word == null ? 0 : (double) word.partsWith / parts;
+  }
+
   /** The likelihood, 0 to 1; 0 for a stem that does not occur in the group. */
   double likelihood(String stem) {
     Word word = words.get(stem);

@@ -29,11 +29,15 @@ public final class Labeller {
   private static final double USUAL_WORDS = 2.7;
 
   private static final double REPEATS_ABOVE = 0.6;
+  private static final double WORN = 0.6;
   private static final double ONCE = 0.88;
   private static final double LINKED = 0.88;
-  private static final double TWO = 0.75;
-  private static final double SINGLE = 0.88;
+  private static final double NOUN_SHARE = 0.6;
+  private static final double TWO = 0.78;
+  private static final double SINGLE = 0.7;
   private static final int PAIRED = 10;
+  private static final int LEAST_PAIRED = 2;
+  private static final double EQUAL = 0.6;
   private static final Pattern OWN_NUMBER =
       Pattern.compile(
           "^(?:(?:Chapter|Section|Part|Appendix) )?(?:\\d+(?:\\.\\d+)*[.):]?|[IVXLC]+[.):]) (?=\\p{L})");
@@ -41,6 +45,8 @@ public final class Labeller {
 
   private final Map<Sentence, List<Phrase>> phrases = new IdentityHashMap<>();
   private final Map<String, Integer> everywhere = new HashMap<>();
+  private final Map<String, Integer> nouns = new HashMap<>();
+  private final Map<String, Integer> inLabels = new HashMap<>();
   private final Casing casing;
   private final Set<String> used = new HashSet<>();
   private final boolean uniqueHeadings;
@@ -57,6 +63,7 @@ public final class Labeller {
         for (Token token : sentence.tokens()) {
           if (token.content()) {
             everywhere.merge(token.stem(), 1, Integer::sum);
+            nouns.merge(token.stem(), token.noun() ? 1 : 0, Integer::sum);
           }
         }
         words += sentence.words();
@@ -73,6 +80,7 @@ public final class Labeller {
     if (group.heading() != null) {
       String heading = plain(group.heading());
       if (used.add(key(heading)) || !uniqueHeadings) {
+        wear(key(heading));
         return heading;
       }
     }
@@ -89,6 +97,7 @@ public final class Labeller {
     offered.sort(Scored.BEST_FIRST);
     for (Scored each : offered) {
       if (used.add(each.key())) {
+        wear(each.key());
         return each.label();
       }
     }
@@ -96,7 +105,7 @@ public final class Labeller {
   }
 
   /** A label to be, with how much of a heading it is expected to have. */
-  private record Scored(String key, String label, List<Token> tokens, double score) {
+  private record Scored(String key, String label, List<Token> tokens, int count, double score) {
     static final Comparator<Scored> BEST_FIRST =
         Comparator.comparingDouble(Scored::score).reversed().thenComparing(Scored::key);
   }
@@ -104,21 +113,39 @@ public final class Labeller {
   /** The best phrases in twos, {@code the wall and its upkeep}. */
   private List<Scored> pairs(List<Scored> best, HeadWords head, Set<String> above) {
     List<Scored> pairs = new ArrayList<>();
-    for (int i = 0; i < Math.min(PAIRED, best.size()); i++) {
-      for (int j = i + 1; j < Math.min(PAIRED, best.size()); j++) {
-        Set<String> stems = stems(best.get(i).tokens());
-        Set<String> second = stems(best.get(j).tokens());
-        if (stems.stream().anyMatch(second::contains)) {
+    List<Scored> often =
+        best.stream().filter(s -> s.count() >= LEAST_PAIRED).limit(PAIRED).toList();
+    for (int i = 0; i < often.size(); i++) {
+      for (int j = i + 1; j < often.size(); j++) {
+        Set<String> stems = stems(often.get(i).tokens());
+        Set<String> second = stems(often.get(j).tokens());
+        if (stems.stream().anyMatch(second::contains)
+            || mean(second, head) < EQUAL * mean(stems, head)) {
           continue;
         }
         stems.addAll(second);
-        String other = best.get(j).label();
-        String label = best.get(i).label() + " and " + casing.inside(best.get(j).tokens(), other);
+        String other = often.get(j).label();
+        String label = often.get(i).label() + " and " + casing.inside(often.get(j).tokens(), other);
         double score = TWO * expected(stems, head, above);
-        pairs.add(new Scored(String.join(" ", stems), label, best.get(i).tokens(), score));
+        pairs.add(new Scored(String.join(" ", stems), label, often.get(i).tokens(), 1, score));
       }
     }
     return pairs;
+  }
+
+  private void wear(String key) {
+    for (String stem : key.split(" ")) {
+      inLabels.merge(stem, 1, Integer::sum);
+    }
+  }
+
+  /** In how many labels a stem stands already. */
+  private int worn(String stem) {
+    return inLabels.getOrDefault(stem, 0);
+  }
+
+  private static double mean(Set<String> stems, HeadWords head) {
+    return stems.stream().mapToDouble(head::likelihood).average().orElse(0);
   }
 
   private static Set<String> stems(List<Token> tokens) {
@@ -129,10 +156,11 @@ public final class Labeller {
   }
 
   /** The F-measure that a label of some stems is expected to have against the author's heading. */
-  private static double expected(Set<String> stems, HeadWords head, Set<String> above) {
+  private double expected(Set<String> stems, HeadWords head, Set<String> above) {
     double met = 0;
     for (String stem : stems) {
-      met += head.likelihood(stem) * (above.contains(stem) ? REPEATS_ABOVE : 1);
+      double worn = above.contains(stem) ? REPEATS_ABOVE : WORN + (1 - WORN) / (1 + worn(stem));
+      met += head.likelihood(stem) * worn;
     }
     return 2 * met / (stems.size() + USUAL_WORDS);
   }
@@ -171,11 +199,23 @@ public final class Labeller {
     for (Part part : group.parts()) {
       for (Sentence sentence : part.sentences()) {
         for (Phrase phrase : phrases.get(sentence)) {
+          if (!isSound(phrase)) {
+            continue;
+          }
           candidates.computeIfAbsent(phrase.key(), key -> new Candidate(phrase)).meet(phrase);
         }
       }
     }
     return candidates;
+  }
+
+  /**
+   * Whether what is taken for nouns in a phrase are nouns mostly, not verbs taken for them once.
+   */
+  private boolean isSound(Phrase phrase) {
+    return phrase.tokens().stream()
+        .filter(Token::noun)
+        .allMatch(t -> nouns.get(t.stem()) >= NOUN_SHARE * everywhere.get(t.stem()));
   }
 
   /** A phrase with the forms in which it occurs. */
@@ -207,7 +247,12 @@ public final class Labeller {
       score *= count == 1 && first.length() > 1 ? ONCE : 1;
       score *= first.linked() ? LINKED : first.length() == 1 ? SINGLE : 1;
       score *= root && first.length() == 1 ? ROOT_ALONE : 1;
-      return new Scored(first.key(), best, forms.get(best), score);
+      score *=
+          root
+              ? Math.sqrt(
+                  stems(first.tokens()).stream().mapToDouble(head::breadth).average().orElse(0))
+              : 1;
+      return new Scored(first.key(), best, forms.get(best), first.linked() ? 0 : count, score);
     }
   }
 }

@@ -25,7 +25,7 @@ final class Phrases {
                   + " months week weeks day days hour hours minute minutes second seconds today"
                   + " yesterday tomorrow january february march april may june july august september"
                   + " october november december monday tuesday wednesday thursday friday saturday"
-                  + " sunday hundred thousand million billion dozen e.g i.e number people man men"
+                  + " sunday quarter half ten twenty thirty forty fifty hundred thousand million billion dozen e.g i.e number people man men"
                   + " woman women section chapter page")
               .split(" "));
 
@@ -41,9 +41,7 @@ final class Phrases {
         if (!inside(last)) {
           break;
         }
-        boolean measure =
-            end == start && MEASURES.contains(last.surface().toLowerCase(Locale.ROOT));
-        if (last.noun() && !measure) {
+        if (last.noun() && !measures(last) && !measures(tokens.get(start))) {
           phrases.add(phrase(tokens.subList(start, end + 1)));
           linked(tokens, start, end, phrases);
         }
@@ -70,9 +68,14 @@ final class Phrases {
       last++;
     }
     boolean whole = last + 1 >= tokens.size() || !inside(tokens.get(last + 1));
+    whole &= last < next || !measures(tokens.get(last));
     if (last >= next && whole && tokens.get(last).noun() && last - start < LONGEST_LINKED) {
       phrases.add(phrase(tokens.subList(start, last + 1)));
     }
+  }
+
+  private static boolean measures(Token token) {
+    return MEASURES.contains(token.surface().toLowerCase(Locale.ROOT));
   }
 
   private static boolean inside(Token token) {

@@ -22,7 +22,7 @@ public final class Cohesion {
   private static final int LONGEST_UNIT = 250;
 
   /** What a likely seam is worth, as a share of what all cutting can gain. */
-  private static final double SEAM = 0.035;
+  private static final double SEAM = 0.045;
 
   private final int[][] units;
   private final int[] words;

@@ -15,8 +15,15 @@ final class Seams {
   private static final int[] WIDTHS = {100, 250, 600, 1200};
   private static final double[] WEIGHTS = {0.8, 0.46, 0.7, 0.7};
 
+  /** Closer to an end of the text than this many words, a seam counts for less. */
+  private static final double ENOUGH = 200;
+
   private final int[][] units;
   private final int[] words;
+
+  /** Number of words before each unit. */
+  private final int[] passed;
+
   private final double[] rarity;
 
   /**
@@ -26,6 +33,10 @@ final class Seams {
   Seams(int[][] units, int[] words, int vocabulary) {
     this.units = units;
     this.words = words;
+    this.passed = new int[units.length + 1];
+    for (int i = 0; i < units.length; i++) {
+      passed[i + 1] = passed[i] + words[i];
+    }
     this.rarity = new double[vocabulary];
     for (int[] unit : units) {
       Set<Integer> met = new HashSet<>();
@@ -51,7 +62,9 @@ final class Seams {
       double scatter =
           Arrays.stream(alike, 1, n).map(a -> (a - mean) * (a - mean)).average().orElse(0);
       for (int i = 1; i < n; i++) {
-        strengths[i] -= WEIGHTS[width] * (alike[i] - mean) / Math.sqrt(scatter + 1e-9);
+        double seen = Math.min(passed[i], passed[n] - passed[i]);
+        double share = Math.min(1, seen / ENOUGH);
+        strengths[i] -= share * WEIGHTS[width] * (alike[i] - mean) / Math.sqrt(scatter + 1e-9);
       }
     }
     return strengths;
