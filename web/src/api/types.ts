@@ -16,6 +16,7 @@ export type Description = Schemas["Description"];
 export type Added = Schemas["Added"];
 export type Proposal = Schemas["ProposalView"];
 export type Outline = Schemas["OutlineView"];
+export type LeftOut = Schemas["LeftOutView"];
 export type Hits = Schemas["Hits"];
 export type Box = Schemas["PageBox"];
 export type Session = Schemas["Session"];

@@ -16,6 +16,7 @@ import { SourceReading } from "../reading/SourceReading";
 import type { Spot } from "../reading/spot";
 import { TopicReading } from "../reading/TopicReading";
 import { Shelf } from "../shelf/Shelf";
+import { LeftOutSheet } from "../source/LeftOutSheet";
 import { SearchSheet } from "../source/SearchSheet";
 import { SourceSheet } from "../source/SourceSheet";
 import { Sheet } from "../ui/Sheet";
@@ -107,6 +108,7 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
   const [adding, setAdding] = useState(false);
   const [outlining, setOutlining] = useState(false);
   const [reviewing, setReviewing] = useState(false);
+  const [leftOut, setLeftOut] = useState(false);
   const [searching, setSearching] = useState(false);
   const [details, setDetails] = useState<string | null>(null);
   const [dismissed, setDismissed] = useState<string | null>(null);
@@ -211,6 +213,7 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
           onAdd={() => setAdding(true)}
           onOutline={() => setOutlining(true)}
           onSearch={() => setSearching(true)}
+          onLeftOut={() => setLeftOut(true)}
           onDetails={setDetails}
           onChanged={gathering.refresh}
         />
@@ -220,6 +223,7 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
       <ExportSheet desk={desk} isOpen={exporting} onOpenChange={onExporting} />
       <OutlineSheet desk={desk} isOpen={outlining} onOpenChange={setOutlining} />
       <ProposalsSheet tree={tree} isOpen={reviewing} onOpenChange={setReviewing} onOpen={setSpot} />
+      <LeftOutSheet desk={desk} isOpen={leftOut} onOpenChange={setLeftOut} onOpen={setSpot} />
       <SearchSheet
         mapId={desk.id}
         isOpen={searching}

@@ -91,6 +91,13 @@ const Proposed = styled.section`
   h2 { font: 700 14px/24px ${({ theme }) => theme.control}; }
 `;
 
+const Work = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  p { color: ${({ theme }) => theme.rubric}; }
+`;
+
 const Empty = styled.p`
   color: ${({ theme }) => theme.softInk};
 `;
@@ -115,6 +122,13 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
     actions.edit.mutate({ type: "Unlink", topic: topic.id, evidence });
   const above = tree.path(topic).slice(0, -1);
   const lonely = desk.topics.length === 1;
+  const [asked, setAsked] = useState<string | null>(null);
+  const ask = (what: "like" | "deepen") => {
+    setAsked(null);
+    request<void>("POST", `/api/maps/${desk.id}/topics/${topic.id}/${what}`).catch((error: Error) =>
+      setAsked(error.message),
+    );
+  };
   const proposals = useProposals(desk);
   const proposed = desk.proposals.filter((proposal) => proposal.topic === topic.id);
 
@@ -208,7 +222,7 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
         </Children>
       )}
       {!lonely && desk.sources.some((source) => source.length > 0) && (
-        <div>
+        <Work>
           <Button
             onPress={() => {
               const first = passages.data?.[0];
@@ -220,7 +234,12 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
           >
             Link a passage
           </Button>
-        </div>
+          {topic.own > 0 && <Button onPress={() => ask("like")}>More like these</Button>}
+          {topic.children.length === 0 && topic.own > 0 && (
+            <Button onPress={() => ask("deepen")}>Deepen</Button>
+          )}
+          {asked && <p role="alert">{asked}</p>}
+        </Work>
       )}
     </Page>
   );

@@ -31,7 +31,16 @@ const Gap = styled.button`
   &:hover { box-shadow: inset 0 0 0 1px ${({ theme }) => theme.rubric}; }
 `;
 
+const Excluded = styled(Stretch)`
+  background: repeating-linear-gradient(
+    -45deg,
+    ${({ theme }) => theme.shelf} 0 3px,
+    ${({ theme }) => theme.gap} 3px 5px
+  );
+`;
+
 const NOWHERE = -2;
+const EXCLUDED = -3;
 const SMALLEST_GAP = 0.004;
 
 /** A source from end to end, coloured by main branch; a gap is not on the map. */
@@ -46,7 +55,7 @@ export function Ribbon({ source, onOpen }: { source: Source; onOpen: OpenSource 
   return (
     <Bar onClick={click}>
       {source.ribbon
-        .filter((stretch) => stretch.branch !== NOWHERE)
+        .filter((stretch) => stretch.branch > NOWHERE)
         .map((stretch) => (
           <Stretch
             key={stretch.start}
@@ -54,6 +63,15 @@ export function Ribbon({ source, onOpen }: { source: Source; onOpen: OpenSource 
               ...place(stretch.start, stretch.end),
               background: pigment(stretch.branch),
             }}
+          />
+        ))}
+      {source.ribbon
+        .filter((stretch) => stretch.branch === EXCLUDED)
+        .map((stretch) => (
+          <Excluded
+            key={stretch.start}
+            title="Left out of distilling by you"
+            style={place(stretch.start, stretch.end)}
           />
         ))}
       {source.ribbon

@@ -27,6 +27,12 @@ const Head = styled.div`
   span { font-size: 14px; color: ${({ theme }) => theme.softInk}; margin-left: auto; }
 `;
 
+const Whole = styled.span`
+  display: inline-flex;
+  gap: 12px;
+  align-items: baseline;
+`;
+
 const More = styled(SignButton)`
   width: 28px;
   height: 24px;
@@ -95,6 +101,7 @@ type ShelfProps = {
   onAdd: () => void;
   onOutline: () => void;
   onSearch: () => void;
+  onLeftOut: () => void;
   onDetails: (source: string) => void;
   onChanged: () => void;
 };
@@ -119,7 +126,7 @@ function facts(source: Source): string {
 
 /** The sources of the map, each as a ribbon coloured where its text is on the map. */
 export function Shelf(props: ShelfProps) {
-  const { desk, onOpen, onAdd, onOutline, onSearch, onDetails, onChanged } = props;
+  const { desk, onOpen, onAdd, onOutline, onSearch, onLeftOut, onDetails, onChanged } = props;
   const count = desk.sources.length;
   return (
     <Frame aria-label="Source shelf">
@@ -132,7 +139,12 @@ export function Shelf(props: ShelfProps) {
           <TextButton onPress={onSearch}>Search all sources…</TextButton>
         )}
         {desk.outlined && <TextButton onPress={onOutline}>Outline…</TextButton>}
-        {desk.topics.length > 1 && <span>{percent(desk.share)} of the text is on the map</span>}
+        {desk.topics.length > 1 && (
+          <Whole>
+            {percent(desk.share)} of the text is on the map
+            <TextButton onPress={onLeftOut}>What is left out…</TextButton>
+          </Whole>
+        )}
       </Head>
       <Rows>
         {desk.sources.map((source) => (

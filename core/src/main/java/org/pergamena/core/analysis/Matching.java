@@ -1,6 +1,7 @@
 package org.pergamena.core.analysis;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -11,12 +12,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.distil.text.Analysed;
-import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
+import org.pergamena.core.source.Span;
 
 /**
  * Finds passages of the sources that bear on topics which came without any, by the words that they
@@ -29,6 +31,11 @@ public final class Matching {
   /** Weaker matches than this are none. */
   public static final double WEAKEST = 0.45;
 
+  /** The most passages like those of a topic. */
+  public static final int MOST_LIKE = 8;
+
+  private static final double LEAST_LIKE = 0.15;
+  private static final double FULL_LIKE = 0.6;
   private static final double NEIGHBOUR = 0.5;
   private static final double CONTEXT = 0.35;
   private static final double SHORT = 6;
@@ -94,6 +101,71 @@ public final class Matching {
     return found;
   }
 
+  /**
+   * Passages like those of a topic that are not linked to it yet, the strongest first: by the
+   * cosine of their weighed words with all of its own.
+   */
+  public List<Match> like(Topic topic) {
+    Map<String, Double> query = new HashMap<>(weighed(topic.label()));
+    for (Evidence evidence : topic.evidence()) {
+      weighed(evidence.passage().exact()).forEach((stem, w) -> query.merge(stem, w, Double::sum));
+    }
+    double length = length(query.values());
+    Set<Integer> candidates = new LinkedHashSet<>();
+    query.keySet().forEach(stem -> candidates.addAll(index.getOrDefault(stem, List.of())));
+    List<Match> found = new ArrayList<>();
+    candidates.stream()
+        .filter(place -> !linked(topic, place))
+        .map(place -> Map.entry(place, cosine(place, query, length)))
+        .filter(scored -> scored.getValue() >= LEAST_LIKE)
+        .sorted(
+            Map.Entry.<Integer, Double>comparingByValue(Comparator.reverseOrder())
+                .thenComparing(Map.Entry.comparingByKey()))
+        .limit(MOST_LIKE)
+        .forEach(
+            scored ->
+                found.add(
+                    new Match(
+                        topic.id(),
+                        passage(scored.getKey()),
+                        Math.round(Math.min(1, scored.getValue() / FULL_LIKE) * 100) / 100.0)));
+    return found;
+  }
+
+  private double cosine(int place, Map<String, Double> query, double length) {
+    double dot = 0;
+    double square = 0;
+    for (String stem : stems.get(place).stream().sorted().toList()) {
+      double weight = rarity(stem);
+      square += weight * weight;
+      dot += weight * query.getOrDefault(stem, 0.0);
+    }
+    return square == 0 ? 0 : dot / Math.sqrt(square) / length;
+  }
+
+  private static double length(Collection<Double> weights) {
+    double square = 0;
+    for (double weight : weights.stream().sorted().toList()) {
+      square += weight * weight;
+    }
+    return Math.sqrt(square);
+  }
+
+  /** Whether a sentence has words of a passage that the topic has. */
+  private boolean linked(Topic topic, int place) {
+    Span span = places.get(place).source().sentences().get(at(place)).span();
+    UUID source = places.get(place).source().source().id();
+    return topic.evidence().stream()
+        .map(Evidence::passage)
+        .anyMatch(
+            p -> p.source().equals(source) && p.start() < span.end() && span.start() < p.end());
+  }
+
+  private Passage passage(int place) {
+    Analysed source = places.get(place).source();
+    return Passage.of(source.source(), source.sentences().get(at(place)).span());
+  }
+
   private Map<String, Double> weighed(String words) {
     Map<String, Double> weights = new LinkedHashMap<>();
     stems(TextAnalyser.tokens(words)).stream().sorted().forEach(s -> weights.put(s, rarity(s)));
@@ -141,9 +213,7 @@ public final class Matching {
   }
 
   private void add(List<Match> found, Topic topic, int place, double strength) {
-    Analysed source = places.get(place).source();
-    Sentence sentence = source.sentences().get(at(place));
-    Passage passage = Passage.of(source.source(), sentence.span());
+    Passage passage = passage(place);
     boolean known =
         found.stream().anyMatch(m -> m.passage().exact().equals(passage.exact()))
             || topic.evidence().stream().anyMatch(e -> e.passage().exact().equals(passage.exact()));

@@ -39,6 +39,7 @@ public final class Distiller {
   private final List<Analysed> texts;
   private final DistilOptions options;
   private final Progress progress;
+  private final int divisible;
   private Labeller labeller;
   private Quoting quoting;
   private int named;
@@ -51,6 +52,16 @@ public final class Distiller {
    *     nothing
    */
   public Distiller(List<Analysed> texts, DistilOptions options, Progress progress) {
+    this(texts, options, progress, Parts.DIVISIBLE_WORDS);
+  }
+
+  /**
+   * Prepares to distil finely.
+   *
+   * @param divisible text without headings of fewer words than this is not divided
+   */
+  Distiller(List<Analysed> texts, DistilOptions options, Progress progress, int divisible) {
+    this.divisible = divisible;
     this.texts = texts.stream().filter(text -> !text.sentences().isEmpty()).toList();
     this.options = options;
     this.progress = progress;
@@ -79,7 +90,7 @@ public final class Distiller {
     boolean headed = HeadingTree.divides(text);
     int most = options.most(headed ? HEADED_MAIN : MOST_MAIN);
     int main = Math.min(most, mainBranches(text.words(0, text.sentences().size()) / 100.0));
-    Part root = withoutFrontMatter(Parts.of(text, options.levels(), main));
+    Part root = withoutFrontMatter(Parts.of(text, options.levels(), main, divisible));
     Group group = Grouping.ofOne(root, most, options.most(headed ? HEADED_MAIN : MOST_BELOW));
     return limited(group, options.levels());
   }
@@ -89,9 +100,9 @@ public final class Distiller {
     double words = 0;
     for (Analysed text : texts) {
       int size = text.words(0, text.sentences().size());
-      int parts = Math.max(2, Math.round((float) size / WORDS_PER_PART));
+      int parts = Math.max(2, Math.round((float) size / Math.min(WORDS_PER_PART, divisible)));
       int levels = HeadingTree.divides(text) ? options.levels() : 1;
-      roots.add(withoutFrontMatter(Parts.of(text, levels, parts)));
+      roots.add(withoutFrontMatter(Parts.of(text, levels, parts, divisible)));
       words += size;
     }
     progress.at("Joining what is about the same", 0.15);

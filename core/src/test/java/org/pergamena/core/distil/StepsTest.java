@@ -88,7 +88,7 @@ class StepsTest {
   @Test
   void the_leaves_of_a_part_account_for_all_of_its_text() {
     Analysed text = analysed(Texts.headed("headed"));
-    Part root = Parts.of(text, 3, 5);
+    Part root = Parts.of(text, 3, 5, Parts.DIVISIBLE_WORDS);
     int next = root.children().get(0).from();
     for (Part leaf : root.leaves()) {
       assertThat(leaf.from()).isEqualTo(next);
@@ -124,8 +124,8 @@ class StepsTest {
     Texts.paragraphs(other, 4, Texts.WALL);
     List<Part> roots =
         List.of(
-            Parts.of(analysed(Texts.plain("one")), 1, 3),
-            Parts.of(analysed(Texts.source("other", other)), 1, 2));
+            Parts.of(analysed(Texts.plain("one")), 1, 3, Parts.DIVISIBLE_WORDS),
+            Parts.of(analysed(Texts.source("other", other)), 1, 2, Parts.DIVISIBLE_WORDS));
     Group root = Grouping.ofSeveral(roots, 3, 7, 2);
     assertThat(root.children()).hasSize(3);
     long shared =

@@ -4,5 +4,6 @@ package org.pergamena.server.jobs;
 public enum JobKind {
   READ,
   DISTIL,
-  MATCH
+  MATCH,
+  DEEPEN
 }

@@ -14,7 +14,10 @@ import org.pergamena.server.outlines.Proposals;
 import org.pergamena.server.sources.Sources;
 import org.springframework.stereotype.Component;
 
-/** Looks for passages that bear out topics which have none, nor any below them. */
+/**
+ * Looks for passages that bear out topics which have none, nor any below them; or, if the options
+ * name a topic, for more passages like those that it has.
+ */
 @Component
 class MatchWork implements Work {
   private final Sources sources;
@@ -37,6 +40,13 @@ class MatchWork implements Work {
     progress.at("Finding sentences", 0.02);
     Matching matching = new Matching(sources.analysed(mapId));
     TopicMap map = maps.get(maps.owner(mapId), mapId).map();
+    if (!options.isEmpty()) {
+      UUID topic = UUID.fromString(options);
+      if (map.has(topic)) {
+        proposals.add(mapId, matching.like(map.topic(topic)));
+      }
+      return;
+    }
     Map<UUID, Support> supports = Support.of(map);
     List<Topic> bare =
         map.preorder().stream()

@@ -73,14 +73,20 @@ public class Proposals {
         .createQuery("delete from ProposalRow where mapId = :map and not refused")
         .setParameter("map", mapId)
         .executeUpdate();
-    Set<String> refused = new HashSet<>();
+    add(mapId, matches);
+  }
+
+  /** Adds matches to those that nobody has decided on, each once. */
+  @Transactional
+  public void add(UUID mapId, List<Matching.Match> matches) {
+    Set<String> known = new HashSet<>();
     entities
         .createQuery("from ProposalRow where mapId = :map", ProposalRow.class)
         .setParameter("map", mapId)
         .getResultStream()
-        .forEach(row -> refused.add(row.topicId + row.quote));
+        .forEach(row -> known.add(row.topicId + row.quote));
     for (Matching.Match match : matches) {
-      if (!refused.contains(match.topic() + match.passage().exact())) {
+      if (known.add(match.topic() + match.passage().exact())) {
         entities.persist(new ProposalRow(mapId, match));
       }
     }

@@ -14,13 +14,17 @@ public final class Parts {
 
   private Parts() {}
 
-  /** A source as a tree of parts, by its headings if it has them. */
-  public static Part of(Analysed text, int levels, int mainBranches) {
+  /**
+   * A source as a tree of parts, by its headings if it has them.
+   *
+   * @param divisible a part without headings that is shorter than so many words is not divided
+   */
+  public static Part of(Analysed text, int levels, int mainBranches, int divisible) {
     if (HeadingTree.divides(text)) {
       return divided(HeadingTree.root(text), levels);
     }
     Part whole = Part.plain(text, 0, text.sentences().size());
-    return cut(whole, levels, mainBranches);
+    return cut(whole, levels, mainBranches, divisible);
   }
 
   private static Part divided(Part part, int levels) {
@@ -28,14 +32,16 @@ public final class Parts {
       return part.with(List.of());
     }
     if (part.children().isEmpty()) {
-      return part.words() > 2 * DIVISIBLE_WORDS ? cut(part, levels, children(part)) : part;
+      return part.words() > 2 * DIVISIBLE_WORDS
+          ? cut(part, levels, children(part), DIVISIBLE_WORDS)
+          : part;
     }
     return part.with(part.children().stream().map(child -> divided(child, levels - 1)).toList());
   }
 
   /** Cuts a part without headings into so many, and those again. */
-  private static Part cut(Part part, int levels, int count) {
-    if (levels <= 0 || count < 2 || part.words() < DIVISIBLE_WORDS) {
+  private static Part cut(Part part, int levels, int count, int divisible) {
+    if (levels <= 0 || count < 2 || part.words() < divisible) {
       return part;
     }
     List<Integer> starts = new Cohesion(part.text(), part.from(), part.to()).segments(count);
@@ -46,7 +52,7 @@ public final class Parts {
     for (int i = 0; i < starts.size(); i++) {
       int end = i + 1 < starts.size() ? starts.get(i + 1) : part.to();
       Part child = Part.plain(part.text(), starts.get(i), end);
-      children.add(cut(child, levels - 1, children(child)));
+      children.add(cut(child, levels - 1, children(child), divisible));
     }
     return part.with(children);
   }

@@ -1,0 +1,106 @@
+package org.pergamena.core.analysis;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Block;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.Span;
+
+/**
+ * A stretch of a source that is on no topic of the map, and why.
+ *
+ * @param span within one block of the source
+ */
+public record LeftOut(UUID source, Span span, Why why) {
+  private static final int SHORT_WORDS = 12;
+
+  /** Why a stretch is on no topic. */
+  public enum Why {
+    /** The person left it out of distilling. */
+    EXCLUDED,
+    /** It stands before the first heading. */
+    FRONT_MATTER,
+    /** A footnote, or the words of a picture or table. */
+    ASIDE,
+    /** The same words stand elsewhere and are on the map there. */
+    REPEATED,
+    /** Fewer than a dozen words. */
+    SHORT,
+    /** It found no place on a topic. */
+    NO_TOPIC
+  }
+
+  /** All such stretches, in the order of the sources and their texts; blank ones are none. */
+  public static List<LeftOut> of(TopicMap map, List<Source> sources) {
+    Map<UUID, Coverage> coverages = Coverage.of(map, sources);
+    List<LeftOut> left = new ArrayList<>();
+    for (Source source : sources) {
+      Set<String> kept = kept(source, coverages.get(source.id()));
+      for (Coverage.Stretch stretch : coverages.get(source.id()).ribbon()) {
+        if (stretch.branch() <= Coverage.NOWHERE) {
+          left.addAll(within(source, new Span(stretch.start(), stretch.end()), kept));
+        }
+      }
+    }
+    return left;
+  }
+
+  /** Blocks that are wholly on the map. */
+  private static Set<String> kept(Source source, Coverage coverage) {
+    Set<String> kept = new HashSet<>();
+    for (Block block : source.text().blocks()) {
+      boolean on =
+          coverage.ribbon().stream()
+              .anyMatch(
+                  s ->
+                      s.branch() > Coverage.NOWHERE
+                          && s.start() <= block.start()
+                          && block.end() <= s.end());
+      if (on) {
+        kept.add(source.text().words(block));
+      }
+    }
+    return kept;
+  }
+
+  private static List<LeftOut> within(Source source, Span gap, Set<String> kept) {
+    SourceText text = source.text();
+    List<LeftOut> left = new ArrayList<>();
+    for (Block block : text.blocks()) {
+      if (block.span().overlaps(gap) && block.kind() != Block.Kind.HEADING) {
+        Span span =
+            new Span(Math.max(gap.start(), block.start()), Math.min(gap.end(), block.end()));
+        if (!text.text().substring(span.start(), span.end()).isBlank()) {
+          left.add(new LeftOut(source.id(), span, why(source, block, span, kept)));
+        }
+      }
+    }
+    return left;
+  }
+
+  private static Why why(Source source, Block block, Span span, Set<String> kept) {
+    String words = source.text().text().substring(span.start(), span.end());
+    if (source.excludes(span.start())) {
+      return Why.EXCLUDED;
+    }
+    if (!block.kind().runs()) {
+      return Why.ASIDE;
+    }
+    if (kept.contains(words.strip())) {
+      return Why.REPEATED;
+    }
+    boolean headed =
+        source.text().blocks().stream()
+            .anyMatch(b -> b.kind() == Block.Kind.HEADING && b.start() > span.start());
+    if (headed && source.text().locate(span.start()).section() == null) {
+      return Why.FRONT_MATTER;
+    }
+    return SourceText.words(words) < SHORT_WORDS ? Why.SHORT : Why.NO_TOPIC;
+  }
+}

@@ -1,0 +1,101 @@
+package org.pergamena.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.pergamena.server.testing.TestApplication;
+import org.pergamena.server.testing.TestVisitor;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestApplication.class)
+class TopicApiTest {
+  private static JsonNode leaf(JsonNode desk) {
+    return desk.get("topics")
+        .valueStream()
+        .filter(t -> t.get("children").isEmpty() && t.get("own").asInt() >= 4)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static JsonNode done(TestVisitor visitor, UUID map, String kind) {
+    return visitor.deskWhen(
+        map,
+        d ->
+            d.get("jobs")
+                .valueStream()
+                .anyMatch(
+                    j ->
+                        j.get("kind").asString().equals(kind)
+                            && List.of("DONE", "FAILED").contains(j.get("state").asString())));
+  }
+
+  @Test
+  void a_topic_is_deepened_by_one_change(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode before = visitor.desk(map);
+    String topic = leaf(before).get("id").asString();
+    String path = "/api/maps/" + map + "/topics/" + topic;
+    assertThat(visitor.post(path + "/deepen", null).status()).isEqualTo(202);
+    JsonNode after = done(visitor, map, "DEEPEN");
+    List<JsonNode> now =
+        after
+            .get("topics")
+            .valueStream()
+            .filter(t -> t.get("id").asString().equals(topic))
+            .toList();
+    assertThat(now.get(0).get("children").size()).isGreaterThanOrEqualTo(2);
+    assertThat(after.get("share").asDouble()).isEqualTo(before.get("share").asDouble());
+    JsonNode undone = visitor.post("/api/maps/" + map + "/undo", null).json();
+    assertThat(undone.get("topics")).isEqualTo(before.get("topics"));
+    assertThat(
+            visitor
+                .post("/api/maps/" + map + "/topics/" + UUID.randomUUID() + "/deepen", null)
+                .status())
+        .isEqualTo(422);
+  }
+
+  @Test
+  void a_topic_without_text_says_why_it_is_not_deepened(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    String root = visitor.desk(map).at("/topics/0/id").asString();
+    visitor.post("/api/maps/" + map + "/topics/" + root + "/deepen", null);
+    JsonNode desk = done(visitor, map, "DEEPEN");
+    assertThat(desk.at("/jobs/0/problem").asString()).contains("0 words of its own");
+  }
+
+  @Test
+  void more_passages_like_a_topic_are_proposed_and_not_linked(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode topic = leaf(visitor.desk(map));
+    visitor.post("/api/maps/" + map + "/topics/" + topic.get("id").asString() + "/like", null);
+    JsonNode desk = done(visitor, map, "MATCH");
+    assertThat(desk.get("proposals").size()).isBetween(1, 8);
+    assertThat(desk.get("proposals").valueStream())
+        .allMatch(p -> p.get("topic").equals(topic.get("id")));
+    assertThat(leaf(desk).get("own")).isEqualTo(topic.get("own"));
+  }
+
+  @Test
+  void what_is_left_out_is_listed_with_its_reason(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    visitor.read(map, "notes.txt", "The wall is old and it leaks at the third gate.\n\nBriefly.");
+    JsonNode left = visitor.get("/api/maps/" + map + "/left-out").json();
+    assertThat(left).hasSize(2);
+    assertThat(left.at("/1/why").asString()).isEqualTo("SHORT");
+    assertThat(left.at("/1/place").asString()).isEqualTo("line 3");
+    String root = visitor.desk(map).at("/topics/0/id").asString();
+    visitor.post(
+        "/api/maps/" + map + "/edits",
+        Map.of(
+            "type", "Link",
+            "topic", root,
+            "source", left.at("/1/source").asString(),
+            "start", left.at("/1/start").asInt(),
+            "end", left.at("/1/end").asInt()));
+    assertThat(visitor.get("/api/maps/" + map + "/left-out").json()).hasSize(1);
+  }
+}
