@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import styled from "styled-components";
 import { request } from "../api/client";
 import type { Desk as DeskState } from "../api/types";
@@ -124,6 +124,15 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
     setAdding(false);
     setSpot({ source, start: 0, end: 0 });
   }, []);
+  const fresh = desk.topics.filter((topic) => topic.fresh);
+  const chosenFresh = selected.fresh ? selected.id : null;
+  const refresh = gathering.refresh;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once for each topic that is chosen
+  useEffect(() => {
+    if (chosenFresh) {
+      request<void>("POST", `/api/maps/${desk.id}/topics/${chosenFresh}/seen`).then(refresh);
+    }
+  }, [chosenFresh]);
   const leave = useCallback(() => reading.current?.focus(), []);
   const showKeys = useCallback(() => setKeys(true), []);
   const distilling = desk.jobs.find(
@@ -176,6 +185,11 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
           }}
           proposals={desk.proposals.length}
           onReview={() => setReviewing(true)}
+          fresh={fresh.length}
+          onNext={() => fresh[0] && select(fresh[0].id)}
+          onAllSeen={() =>
+            request<void>("POST", `/api/maps/${desk.id}/seen`).then(gathering.refresh)
+          }
           distilling={distilling}
           onCancel={cancel}
         />

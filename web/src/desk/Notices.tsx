@@ -36,11 +36,15 @@ type NoticesProps = {
   onCancel: () => void;
   proposals: number;
   onReview: () => void;
+  fresh: number;
+  onNext: () => void;
+  onAllSeen: () => void;
 };
 
 /** What goes on, and what went wrong. */
 export function Notices(props: NoticesProps) {
   const { waiting, problem, onDismiss, distilling, onCancel, proposals, onReview } = props;
+  const { fresh, onNext, onAllSeen } = props;
   const sentence = problem?.message ?? problem?.problem;
   return (
     <Stack aria-live="polite">
@@ -59,6 +63,15 @@ export function Notices(props: NoticesProps) {
         <Notice>
           {counted(proposals, "passage")} proposed for topics
           <TextButton onPress={onReview}>Review them</TextButton>
+        </Notice>
+      )}
+      {fresh > 0 && !distilling && (
+        <Notice>
+          {counted(fresh, "topic")} with something new
+          <span>
+            <TextButton onPress={onNext}>Show the next</TextButton>{" "}
+            <TextButton onPress={onAllSeen}>All seen</TextButton>
+          </span>
         </Notice>
       )}
       {sentence && (

@@ -79,6 +79,13 @@ const Read = styled.span`
   white-space: nowrap;
 `;
 
+const Unfolded = styled.span`
+  display: flex;
+  gap: 12px;
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+`;
+
 const Share = styled.span`
   text-align: right;
   font-size: 14px;
@@ -196,7 +203,14 @@ function ShelfRow(props: ShelfRowProps) {
       </Name>
       {ready && !working && distilled && (
         <>
-          <Ribbon source={source} onOpen={onOpen} />
+          {source.share < 0.02 ? (
+            <Unfolded>
+              not on the map yet
+              <TextButton onPress={() => act("POST", `${path}/fold`)}>Fold it in</TextButton>
+            </Unfolded>
+          ) : (
+            <Ribbon source={source} onOpen={onOpen} />
+          )}
           <Share>{percent(source.share)}</Share>
         </>
       )}

@@ -98,4 +98,39 @@ class TopicApiTest {
             "end", left.at("/1/end").asInt()));
     assertThat(visitor.get("/api/maps/" + map + "/left-out").json()).hasSize(1);
   }
+
+  @Test
+  void a_source_is_folded_in_and_what_came_is_new_until_it_is_seen(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode before = visitor.desk(map);
+    String source =
+        visitor.read(
+            map,
+            "letter.txt",
+            "The harbour committee wrote again about the oyster growers. The growers want the new"
+                + " bank inspected twice a year. The treasurer of the committee counts the cost of"
+                + " that inspection against the saving on the old wall.\n\nThe ferry timetable was"
+                + " changed. Tickets for the ferry cost less on Sundays.");
+    String root = before.at("/topics/0/label").asString();
+    assertThat(visitor.post("/api/maps/" + map + "/sources/" + source + "/fold", null).status())
+        .isEqualTo(202);
+    JsonNode desk = done(visitor, map, "FOLD");
+    List<String> fresh =
+        desk.get("topics")
+            .valueStream()
+            .filter(t -> t.get("fresh").asBoolean())
+            .map(t -> t.get("id").asString())
+            .toList();
+    assertThat(fresh).isNotEmpty();
+    assertThat(desk.at("/topics/0/label").asString()).isEqualTo(root);
+    assertThat(desk.get("topics").size()).isGreaterThanOrEqualTo(before.get("topics").size());
+    visitor.post("/api/maps/" + map + "/topics/" + fresh.get(0) + "/seen", null);
+    assertThat(visitor.desk(map).get("topics").valueStream())
+        .noneMatch(t -> t.get("id").asString().equals(fresh.get(0)) && t.get("fresh").asBoolean());
+    visitor.post("/api/maps/" + map + "/seen", null);
+    assertThat(visitor.desk(map).get("topics").valueStream())
+        .noneMatch(t -> t.get("fresh").asBoolean());
+    JsonNode undone = visitor.post("/api/maps/" + map + "/undo", null).json();
+    assertThat(undone.get("topics")).isEqualTo(before.get("topics"));
+  }
 }

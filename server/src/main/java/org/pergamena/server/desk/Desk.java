@@ -53,6 +53,7 @@ record Desk(
    * @param own how many are its own
    * @param sourceCount from how many sources they are
    * @param adrift how many of its own are no longer in their source
+   * @param fresh whether it came with a source that was folded in, and nobody has looked at it
    */
   record TopicView(
       UUID id,
@@ -71,6 +72,7 @@ record Desk(
       int own,
       int sourceCount,
       int adrift,
+      boolean fresh,
       boolean thin,
       boolean closed) {}
 

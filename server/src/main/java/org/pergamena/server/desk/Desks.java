@@ -16,6 +16,7 @@ import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 import org.pergamena.server.jobs.Jobs;
+import org.pergamena.server.maps.FreshTopics;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.outlines.Outlines;
 import org.pergamena.server.outlines.Proposals;
@@ -31,6 +32,7 @@ class Desks {
   private final Sources sources;
   private final Jobs jobs;
   private final Drawing drawing;
+  private final FreshTopics freshTopics;
   private final Outlines outlines;
   private final Proposals proposals;
 
@@ -39,12 +41,14 @@ class Desks {
       Sources sources,
       Jobs jobs,
       Drawing drawing,
+      FreshTopics freshTopics,
       Outlines outlines,
       Proposals proposals) {
     this.maps = maps;
     this.sources = sources;
     this.jobs = jobs;
     this.drawing = drawing;
+    this.freshTopics = freshTopics;
     this.outlines = outlines;
     this.proposals = proposals;
   }
@@ -57,8 +61,9 @@ class Desks {
     List<Source> texts = sources.texts(entries);
     Map<UUID, Coverage> coverages = Coverage.of(map, texts);
     Set<UUID> closed = maps.closed(current.id());
+    Set<UUID> fresh = freshTopics.of(current.id());
     Drawing.Prepared prepared =
-        drawing.prepare(map, entries.stream().map(Sources.Entry::id).toList());
+        drawing.prepare(map, entries.stream().map(Sources.Entry::id).toList(), fresh);
     return new Desk(
         current.id(),
         current.revision(),
@@ -66,7 +71,7 @@ class Desks {
         maps.can(current.id(), false),
         maps.can(current.id(), true),
         Coverage.share(texts, coverages),
-        topics(prepared, closed),
+        topics(prepared, closed, fresh),
         shelf(map, entries, texts, coverages),
         SceneView.of(prepared.scene(closed)),
         jobs.of(current.id()),
@@ -98,7 +103,8 @@ class Desks {
         .orElse("");
   }
 
-  private static List<Desk.TopicView> topics(Drawing.Prepared prepared, Set<UUID> closed) {
+  private static List<Desk.TopicView> topics(
+      Drawing.Prepared prepared, Set<UUID> closed, Set<UUID> fresh) {
     TopicMap map = prepared.map();
     List<Desk.TopicView> views = new ArrayList<>();
     for (Topic topic : map.preorder()) {
@@ -119,6 +125,7 @@ class Desks {
               support.own(),
               support.sources().size(),
               (int) topic.evidence().stream().filter(e -> !e.passage().anchored()).count(),
+              fresh.contains(topic.id()),
               support.thin(),
               closed.contains(topic.id()) && !topic.children().isEmpty()));
     }

@@ -25,11 +25,12 @@ public class Drawing {
    * Gets a map ready to be drawn, once for all the ways of closing its branches.
    *
    * @param sources in the order that gives them their inks
+   * @param fresh topics that are marked as having something new
    */
-  public Prepared prepare(TopicMap map, List<UUID> sources) {
+  public Prepared prepare(TopicMap map, List<UUID> sources, Set<UUID> fresh) {
     Map<UUID, Integer> inks = new HashMap<>();
     sources.forEach(source -> inks.put(source, inks.size()));
-    return new Prepared(layout, map, Numbering.of(map), Support.of(map), inks);
+    return new Prepared(layout, map, Numbering.of(map), Support.of(map), inks, fresh);
   }
 
   /** A map with what is drawn of its topics beside their labels. */
@@ -38,29 +39,29 @@ public class Drawing {
       TopicMap map,
       Map<UUID, String> numbers,
       Map<UUID, Support> supports,
-      Map<UUID, Integer> inks) {
+      Map<UUID, Integer> inks,
+      Set<UUID> fresh) {
 
     /** The scene in which some topics' branches are closed. */
     public Scene scene(Set<UUID> closed) {
-      return layout.lay(
-          map,
-          closed,
-          topic -> look(topic, numbers.get(topic.id()), supports.get(topic.id()), inks));
+      return layout.lay(map, closed, topic -> look(topic, this));
     }
   }
 
-  private static TopicLook look(
-      Topic topic, String number, Support support, Map<UUID, Integer> inks) {
+  private static TopicLook look(Topic topic, Prepared prepared) {
+    Support support = prepared.supports().get(topic.id());
     List<Integer> tally = new ArrayList<>();
     if (topic.children().isEmpty()) {
       topic.evidence().stream()
-          .map(e -> inks.getOrDefault(e.passage().source(), 0))
+          .map(e -> prepared.inks().getOrDefault(e.passage().source(), 0))
           .sorted()
           .forEach(tally::add);
     }
     boolean leaf = topic.children().isEmpty() && topic.parent() != null;
     String warning =
-        !leaf ? "" : support.unsupported() ? "unsupported" : support.thin() ? "thin" : "";
-    return new TopicLook(number, tally, warning);
+        prepared.fresh().contains(topic.id())
+            ? "new"
+            : !leaf ? "" : support.unsupported() ? "unsupported" : support.thin() ? "thin" : "";
+    return new TopicLook(prepared.numbers().get(topic.id()), tally, warning);
   }
 }

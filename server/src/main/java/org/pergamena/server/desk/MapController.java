@@ -142,7 +142,7 @@ class MapController {
     if (folding.level() != null) {
       return Folds.below(map, folding.level());
     }
-    Drawing.Prepared prepared = drawing.prepare(map, sources.ids(mapId));
+    Drawing.Prepared prepared = drawing.prepare(map, sources.ids(mapId), Set.of());
     return Folds.fitting(
         map,
         prepared::scene,

@@ -6,6 +6,7 @@ import org.pergamena.core.analysis.LeftOut;
 import org.pergamena.core.source.Source;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
+import org.pergamena.server.maps.FreshTopics;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
@@ -25,9 +26,11 @@ class TopicController {
   private final Maps maps;
   private final Sources sources;
   private final Jobs jobs;
+  private final FreshTopics fresh;
 
-  TopicController(Maps maps, Sources sources, Jobs jobs) {
+  TopicController(Maps maps, Sources sources, Jobs jobs, FreshTopics fresh) {
     this.maps = maps;
+    this.fresh = fresh;
     this.sources = sources;
     this.jobs = jobs;
   }
@@ -56,6 +59,35 @@ class TopicController {
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
     maps.get(visitor, map).map().topic(topic);
     jobs.ask(map, null, JobKind.MATCH, topic.toString());
+  }
+
+  /** Folds a source into the map that stands. */
+  @PostMapping("/sources/{source}/fold")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  void fold(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
+    maps.requireOwner(visitor, map);
+    sources.source(map, source);
+    jobs.ask(map, null, JobKind.FOLD, source.toString());
+  }
+
+  /** Notes that a topic with something new has been looked at. */
+  @PostMapping("/topics/{topic}/seen")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void seen(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
+    maps.requireOwner(visitor, map);
+    fresh.seen(map, topic);
+    jobs.announce(map);
+  }
+
+  /** Notes that all have been looked at. */
+  @PostMapping("/seen")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void allSeen(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    maps.requireOwner(visitor, map);
+    fresh.seen(map, null);
+    jobs.announce(map);
   }
 
   @GetMapping("/left-out")

@@ -81,7 +81,7 @@ class ExportController {
 
   private Scene scene(Maps.Current current, boolean whole) {
     return drawing
-        .prepare(current.map(), sources.ids(current.id()))
+        .prepare(current.map(), sources.ids(current.id()), Set.of())
         .scene(whole ? Set.of() : maps.closed(current.id()));
   }
 

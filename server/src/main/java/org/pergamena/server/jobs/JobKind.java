@@ -5,5 +5,6 @@ public enum JobKind {
   READ,
   DISTIL,
   MATCH,
-  DEEPEN
+  DEEPEN,
+  FOLD
 }

@@ -4,6 +4,10 @@ package org.pergamena.server.jobs;
 final class WorkFailedException extends Exception {
   private static final long serialVersionUID = 1L;
 
+  WorkFailedException(String sentence) {
+    super(sentence);
+  }
+
   WorkFailedException(String sentence, Throwable cause) {
     super(sentence, cause);
   }

@@ -58,7 +58,7 @@ public final class Grouping {
     List<Group> leaves = new ArrayList<>();
     Map<Integer, Object> sections = new LinkedHashMap<>();
     for (Part root : roots) {
-      for (Part section : root.children().isEmpty() ? List.of(root) : root.children()) {
+      for (Part section : sections(root)) {
         for (Part leaf : section.leaves()) {
           sections.put(leaves.size(), section);
           leaves.add(new Group(commonHeading(List.of(leaf)), List.of(leaf), List.of()));
@@ -72,6 +72,20 @@ public final class Grouping {
     }
     mains.sort(Comparator.comparingDouble(Grouping::place));
     return new Group(null, List.of(), mains);
+  }
+
+  /** The main parts of a source, with what stands before the first as one of them. */
+  private static List<Part> sections(Part root) {
+    if (root.children().isEmpty()) {
+      return List.of(root);
+    }
+    List<Part> sections = new ArrayList<>();
+    if (root.ownEnd() > root.from()) {
+      sections.add(
+          new Part(root.text(), root.from(), root.ownEnd(), null, root.start(), List.of()));
+    }
+    sections.addAll(root.children());
+    return sections;
   }
 
   private static Group below(

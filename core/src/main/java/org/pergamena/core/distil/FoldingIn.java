@@ -1,0 +1,221 @@
+package org.pergamena.core.distil;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.pergamena.core.distil.quote.Quote;
+import org.pergamena.core.distil.quote.Quoting;
+import org.pergamena.core.distil.segment.HeadingTree;
+import org.pergamena.core.distil.segment.Part;
+import org.pergamena.core.distil.segment.Parts;
+import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.Bag;
+import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.map.Branch;
+import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Passage;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.Span;
+import org.pergamena.core.source.Spans;
+
+/**
+ * Brings another source into a map that stands: each of its parts goes to the topic that it is most
+ * like, as new evidence; what is like none becomes topics of its own. Labels, places, notes and
+ * links that are there stay as they are.
+ */
+public final class FoldingIn {
+  /** A part less like every topic than this cosine is on a subject of its own. */
+  private static final double LEAST_LIKE = 0.14;
+
+  private static final int WORDS_PER_PART = 200;
+  private static final int LEAST_WORDS = 40;
+  private static final int MOST_QUOTES = 2;
+  private static final int MOST_NEW = 4;
+
+  /**
+   * What to do.
+   *
+   * @param change of the map, nothing if the source has no words
+   * @param touched topics that are new or have new passages, in the order of the map
+   */
+  public record Plan(Change change, Set<UUID> touched) {}
+
+  private final TopicMap map;
+  private final List<Analysed> texts;
+  private final Supplier<UUID> identities;
+  private final Quoting quoting;
+  private final List<Change> changes = new ArrayList<>();
+  private final Set<UUID> touched = new LinkedHashSet<>();
+
+  private FoldingIn(TopicMap map, List<Analysed> texts, Supplier<UUID> identities) {
+    this.map = map;
+    this.texts = texts;
+    this.identities = identities;
+    this.quoting = new Quoting(texts);
+  }
+
+  /**
+   * The change that folds a source in.
+   *
+   * @param texts all the sources, the one to fold in among them
+   */
+  public static Plan plan(
+      TopicMap map, List<Analysed> texts, UUID source, Supplier<UUID> identities) {
+    FoldingIn folding = new FoldingIn(map, texts, identities);
+    texts.stream()
+        .filter(text -> text.source().id().equals(source) && !text.sentences().isEmpty())
+        .forEach(folding::fold);
+    return new Plan(new Change.Together(folding.changes), folding.touched);
+  }
+
+  private void fold(Analysed text) {
+    int words = text.words(0, text.sentences().size());
+    int levels = HeadingTree.divides(text) ? 3 : 1;
+    List<Part> parts =
+        Parts.of(text, levels, Math.max(2, words / WORDS_PER_PART), WORDS_PER_PART).leaves();
+    List<Topic> leaves =
+        map.preorder().stream().filter(t -> t.parent() != null && t.children().isEmpty()).toList();
+    List<Bag> vectors = vectors(leaves, parts);
+    Map<UUID, List<Part>> homes = new LinkedHashMap<>();
+    List<Part> homeless = new ArrayList<>();
+    for (int i = 0; i < parts.size(); i++) {
+      int best = -1;
+      double most = LEAST_LIKE;
+      for (int j = 0; j < leaves.size(); j++) {
+        double like = vectors.get(leaves.size() + i).dot(vectors.get(j));
+        if (like > most) {
+          most = like;
+          best = j;
+        }
+      }
+      if (best < 0) {
+        homeless.add(parts.get(i));
+      } else {
+        homes.computeIfAbsent(leaves.get(best).id(), id -> new ArrayList<>()).add(parts.get(i));
+      }
+    }
+    homes.forEach((topic, own) -> give(map.topic(topic), own));
+    found(text, homeless);
+  }
+
+  private List<Bag> vectors(List<Topic> leaves, List<Part> parts) {
+    List<Bag> bags = new ArrayList<>();
+    leaves.forEach(topic -> bags.add(bag(topic)));
+    for (Part part : parts) {
+      Bag bag = new Bag();
+      part.sentences().forEach(bag::add);
+      bags.add(bag);
+    }
+    Map<String, Integer> spread = new HashMap<>();
+    bags.forEach(bag -> bag.weights().keySet().forEach(s -> spread.merge(s, 1, Integer::sum)));
+    return bags.stream()
+        .map(bag -> bag.normalised(s -> Math.log((bags.size() + 1.0) / spread.get(s))))
+        .toList();
+  }
+
+  /** The words of a topic's label, and of all text that it accounts for or quotes. */
+  private Bag bag(Topic topic) {
+    Bag bag = new Bag();
+    TextAnalyser.tokens(topic.label()).stream()
+        .filter(token -> token.content())
+        .forEach(token -> bag.add(token.stem(), 2));
+    for (Analysed text : texts) {
+      List<Span> own = new ArrayList<>();
+      topic.extent().stream()
+          .filter(e -> e.source().equals(text.source().id()))
+          .forEach(e -> own.add(e.span()));
+      topic.evidence().stream()
+          .map(Evidence::passage)
+          .filter(p -> p.anchored() && p.source().equals(text.source().id()))
+          .forEach(p -> own.add(p.span()));
+      List<Span> spans = Spans.union(own);
+      if (!spans.isEmpty()) {
+        for (Sentence sentence : text.sentences()) {
+          if (spans.stream().anyMatch(sentence.span()::overlaps)) {
+            bag.add(sentence);
+          }
+        }
+      }
+    }
+    return bag;
+  }
+
+  private void give(Topic topic, List<Part> parts) {
+    List<Extent> extent = new ArrayList<>(topic.extent());
+    List<Evidence> evidence = new ArrayList<>(topic.evidence());
+    for (Part part : parts) {
+      Source source = part.text().source();
+      for (Span span : part.ownExtent()) {
+        Spans.without(span, source.excluded())
+            .forEach(left -> extent.add(new Extent(source.id(), left)));
+      }
+    }
+    for (Quote quote : quoting.choose(parts, topic.label(), MOST_QUOTES)) {
+      Passage passage = Passage.of(quote.text().source(), quote.span());
+      evidence.add(
+          new Evidence(
+              identities.get(), passage, Stance.SUPPORTS, Origin.DISTILLED, quote.strength()));
+    }
+    changes.add(new Change.Refill(topic.id(), topic.summary(), evidence, extent));
+    touched.add(topic.id());
+  }
+
+  /** Topics for what is like none that is there, at the end of the main branches. */
+  private void found(Analysed text, List<Part> parts) {
+    int words = parts.stream().mapToInt(Part::words).sum();
+    if (words < LEAST_WORDS) {
+      return;
+    }
+    Source source = text.source();
+    List<Span> own = parts.stream().flatMap(part -> part.ownExtent().stream()).toList();
+    Span whole = new Span(0, source.text().text().length());
+    List<Span> others = new ArrayList<>(Spans.without(whole, Spans.union(own)));
+    others.addAll(source.excluded());
+    Source rest = new Source(source.id(), source.name(), source.text(), others);
+    Analysed left = Analysed.of(rest, text.sentences(), text.punctuated());
+    int most = Math.max(2, Math.min(MOST_NEW, words / WORDS_PER_PART));
+    TopicMap below =
+        new Distiller(List.of(left), new DistilOptions(2, most), Progress.NONE)
+            .distil()
+            .map(identities.get(), identities);
+    Set<String> labels = new HashSet<>();
+    map.preorder().forEach(t -> labels.add(t.label().toLowerCase(Locale.ROOT)));
+    int index = map.root().children().size();
+    List<Topic> mains =
+        below.root().children().isEmpty() ? List.of(below.root()) : below.children(below.root());
+    for (Topic main : mains) {
+      List<Topic> branch = new ArrayList<>();
+      for (Topic topic : below.preorder(main)) {
+        boolean taken = !labels.add(topic.label().toLowerCase(Locale.ROOT));
+        String label = taken ? topic.label() + " (" + source.name() + ")" : topic.label();
+        branch.add(
+            new Topic(
+                topic.id(),
+                topic == main ? null : topic.parent(),
+                topic.children(),
+                label.length() > Topic.LONGEST_LABEL ? topic.label() : label,
+                "",
+                topic.summary(),
+                topic.evidence(),
+                topic.extent()));
+        touched.add(topic.id());
+      }
+      changes.add(new Change.AddBranch(map.root().id(), index++, new Branch(branch)));
+    }
+  }
+}
