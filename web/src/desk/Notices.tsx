@@ -68,8 +68,8 @@ export function Notices(props: NoticesProps) {
       {fresh > 0 && !distilling && (
         <Notice>
           {counted(fresh, "topic")} with something new
-          <span>
-            <TextButton onPress={onNext}>Show the next</TextButton>{" "}
+          <span style={{ display: "flex", gap: 14 }}>
+            <TextButton onPress={onNext}>Show the next</TextButton>
             <TextButton onPress={onAllSeen}>All seen</TextButton>
           </span>
         </Notice>

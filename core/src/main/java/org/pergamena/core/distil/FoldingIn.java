@@ -40,7 +40,7 @@ import org.pergamena.core.source.Spans;
  */
 public final class FoldingIn {
   /** A part less like every topic than this cosine is on a subject of its own. */
-  private static final double LEAST_LIKE = 0.14;
+  private static final double LEAST_LIKE = 0.1;
 
   private static final int WORDS_PER_PART = 200;
   private static final int LEAST_WORDS = 40;
