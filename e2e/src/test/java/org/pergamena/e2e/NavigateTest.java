@@ -98,16 +98,18 @@ class NavigateTest {
   @Test
   void a_gap_of_a_ribbon_opens_the_source_there(DeskPage desk) {
     desk.open();
+    desk.someLeaf().click();
+    desk.page().keyboard().press("Delete");
     Locator gap =
         desk.shelf()
             .getByRole(
                 AriaRole.BUTTON,
                 new Locator.GetByRoleOptions()
-                    .setName(
-                        java.util.regex.Pattern.compile("^Not on the map: .*Marsh and memory")))
+                    .setName(java.util.regex.Pattern.compile("^Not on the map: ")))
             .first();
+    String source = gap.getAttribute("aria-label").replaceFirst(".*? of (.*), from .*", "$1");
     gap.click();
-    assertThat(desk.title()).hasText("Marsh and memory");
+    assertThat(desk.title()).hasText(source);
     assertThat(desk.reading().locator("[data-sought]").first()).isInViewport();
   }
 }
