@@ -111,4 +111,25 @@ class GatherTest {
     desk.openEverything();
     assertThat(desk.page().locator("[role=treeitem][aria-level='2']")).hasCount(3);
   }
+
+  @Test
+  void sources_are_chosen_and_stand_side_by_side(DeskPage desk) throws IOException {
+    desk.newMap();
+    drop(
+        desk.page(),
+        List.of(
+            DEMO.resolve("marsh-and-memory.md"),
+            DEMO.resolve("lecture-on-realignment.srt"),
+            DEMO.resolve("harbour-committee-minutes.txt")));
+    assertThat(desk.shelf()).containsText("Three sources");
+    desk.page().getByText("One for each source").click();
+    desk.page().getByLabel("Harbour committee minutes").uncheck();
+    assertThat(desk.button("Distil")).isEnabled();
+    desk.button("Distil").click();
+    assertThat(desk.tree()).isVisible();
+    assertThat(desk.topic("Marsh and memory")).isVisible();
+    assertThat(desk.topic("Lecture on realignment")).isVisible();
+    assertThat(desk.page().locator("[role=treeitem][aria-level='2']")).hasCount(2);
+    assertThat(desk.button("Fold it in")).isVisible();
+  }
 }

@@ -62,7 +62,13 @@ public final class Distiller {
    */
   Distiller(List<Analysed> texts, DistilOptions options, Progress progress, int divisible) {
     this.divisible = divisible;
-    this.texts = texts.stream().filter(text -> !text.sentences().isEmpty()).toList();
+    this.texts =
+        texts.stream()
+            .filter(text -> !text.sentences().isEmpty())
+            .filter(
+                text ->
+                    options.sources().isEmpty() || options.sources().contains(text.source().id()))
+            .toList();
     this.options = options;
     this.progress = progress;
   }
@@ -78,7 +84,7 @@ public final class Distiller {
           "There are no words in these sources to distil. Add a source with text.");
     }
     progress.at("Dividing the sources", 0.05);
-    Group root = texts.size() == 1 ? one(texts.get(0)) : several();
+    Group root = texts.size() == 1 ? one(texts.get(0), options.levels()) : several();
     progress.at("Weighing words", 0.3);
     labeller = new Labeller(texts);
     quoting = new Quoting(texts);
@@ -86,16 +92,29 @@ public final class Distiller {
     return new Distilled(node(root, ""));
   }
 
-  private Group one(Analysed text) {
+  private Group one(Analysed text, int levels) {
     boolean headed = HeadingTree.divides(text);
     int most = options.most(headed ? HEADED_MAIN : MOST_MAIN);
     int main = Math.min(most, mainBranches(text.words(0, text.sentences().size()) / 100.0));
-    Part root = withoutFrontMatter(Parts.of(text, options.levels(), main, divisible));
+    Part root = withoutFrontMatter(Parts.of(text, levels, main, divisible));
     Group group = Grouping.ofOne(root, most, options.most(headed ? HEADED_MAIN : MOST_BELOW));
-    return limited(group, options.levels());
+    return limited(group, levels);
+  }
+
+  /** Each source as a main branch under its name, its own tree below. */
+  private Group sideBySide() {
+    List<Group> branches = new ArrayList<>();
+    for (Analysed text : texts) {
+      Group own = one(text, options.levels() - 1);
+      branches.add(new Group(text.source().name(), own.own(), own.children()));
+    }
+    return new Group(null, List.of(), branches);
   }
 
   private Group several() {
+    if (options.order() == DistilOptions.Order.SOURCES) {
+      return sideBySide();
+    }
     List<Part> roots = new ArrayList<>();
     double words = 0;
     for (Analysed text : texts) {

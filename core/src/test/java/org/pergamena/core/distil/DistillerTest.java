@@ -174,4 +174,16 @@ class DistillerTest {
   private static List<Evidence> evidence(TopicMap map) {
     return map.preorder().stream().flatMap(topic -> topic.evidence().stream()).toList();
   }
+
+  @Test
+  void sources_can_stand_side_by_side_and_be_chosen() {
+    Source one = Texts.plain("one");
+    Source two = Texts.plain("two");
+    DistilOptions apart = new DistilOptions(2, 0, DistilOptions.Order.SOURCES, Set.of());
+    TopicMap map = Texts.map(apart, one, two);
+    assertThat(map.children(map.root())).extracting(Topic::label).containsExactly("one", "two");
+    DistilOptions chosen = new DistilOptions(2, 0, DistilOptions.Order.SUBJECT, Set.of(two.id()));
+    assertThat(Texts.map(chosen, one, two).preorder())
+        .allSatisfy(t -> assertThat(t.restsOn(one.id())).isFalse());
+  }
 }

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -79,7 +80,8 @@ public final class Labeller {
   public String label(Group group, String above) {
     if (group.heading() != null) {
       String heading = plain(group.heading());
-      if (used.add(key(heading)) || !uniqueHeadings) {
+      if (used.add(heading.toLowerCase(Locale.ROOT)) || !uniqueHeadings) {
+        used.add(key(heading));
         wear(key(heading));
         return heading;
       }
