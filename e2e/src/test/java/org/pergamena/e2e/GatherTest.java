@@ -123,7 +123,10 @@ class GatherTest {
             DEMO.resolve("harbour-committee-minutes.txt")));
     assertThat(desk.shelf()).containsText("Three sources");
     desk.page().getByText("One for each source").click();
-    desk.page().getByLabel("Harbour committee minutes").uncheck();
+    desk.page()
+        .getByRole(
+            AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("Harbour committee minutes"))
+        .uncheck();
     assertThat(desk.button("Distil")).isEnabled();
     desk.button("Distil").click();
     assertThat(desk.tree()).isVisible();
