@@ -12,7 +12,7 @@ const Column = styled.div`
   display: grid;
   gap: 20px;
   align-content: start;
-  fieldset { border: 0; display: grid; gap: 2px; }
+  fieldset { border: 0; padding: 0; display: grid; gap: 2px; }
   legend { font-weight: 500; margin-bottom: 4px; }
   fieldset label { display: flex; gap: 8px; align-items: baseline; cursor: pointer; }
 `;

@@ -27,6 +27,7 @@ export const GlobalStyle = createGlobalStyle`
 
   *, *::before, *::after { box-sizing: border-box; }
   html, body, #root { height: 100%; margin: 0; }
+  html { accent-color: ${({ theme }) => theme.ink}; }
   body {
     background: ${({ theme }) => theme.vellum};
     color: ${({ theme }) => theme.ink};
