@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import styled from "styled-components";
 import { request } from "../api/client";
-import type { Desk as DeskState } from "../api/types";
+import type { Desk as DeskState, Topic } from "../api/types";
 import { useDeskActions } from "../api/useDesk";
 import { ExportSheet } from "../export/ExportSheet";
 import { Gather } from "../gather/Gather";
@@ -133,6 +133,14 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
       request<void>("POST", `/api/maps/${desk.id}/topics/${chosenFresh}/seen`).then(refresh);
     }
   }, [chosenFresh]);
+  const show = (topic: Topic) => {
+    const above = new Set(tree.path(topic).map((t) => t.id));
+    const closed = desk.topics.filter((t) => t.closed).map((t) => t.id);
+    if (closed.some((id) => above.has(id) && id !== topic.id)) {
+      actions.fold.mutate({ closed: closed.filter((id) => !above.has(id)) });
+    }
+    select(topic.id);
+  };
   const leave = useCallback(() => reading.current?.focus(), []);
   const showKeys = useCallback(() => setKeys(true), []);
   const distilling = desk.jobs.find(
@@ -186,7 +194,7 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
           proposals={desk.proposals.length}
           onReview={() => setReviewing(true)}
           fresh={fresh.length}
-          onNext={() => fresh[0] && select(fresh[0].id)}
+          onNext={() => fresh[0] && show(fresh[0])}
           onAllSeen={() =>
             request<void>("POST", `/api/maps/${desk.id}/seen`).then(gathering.refresh)
           }

@@ -53,7 +53,7 @@ class DemoMap implements Welcome {
           "harbour-committee-minutes.txt",
           "lecture-on-realignment.srt",
           "ringing-group-report.docx",
-          "the-night-the-wall-was-opened.html");
+          "web/breach-diary.html");
   private static final String RECORDING = "wardens-interview.opus";
 
   private final Visitors visitors;
@@ -111,8 +111,9 @@ class DemoMap implements Welcome {
     for (String name : FILES) {
       byte[] bytes = file(name);
       try {
-        UUID source = files.add(map, name, bytes);
-        ReadSource read = reader.read(name, bytes, share -> {});
+        String shown = name.substring(name.lastIndexOf('/') + 1);
+        UUID source = files.add(map, shown, bytes);
+        ReadSource read = reader.read(shown, bytes, share -> {});
         shelf.take(map, source, files.keep(files.original(map, source).content(), read));
         shelf.named(map, source, read);
       } catch (UnreadableException e) {

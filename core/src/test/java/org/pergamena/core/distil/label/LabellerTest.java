@@ -1,0 +1,84 @@
+package org.pergamena.core.distil.label;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.pergamena.core.distil.group.Group;
+import org.pergamena.core.distil.segment.Part;
+import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.StopWords;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.source.Block;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceTextBuilder;
+
+class LabellerTest {
+  private static final List<String> PARTS =
+      List.of(
+          "The cost of the outer wall has fallen. The parish paid for the outer wall every winter,"
+              + " and the cost was high. Nobody pays the cost of the outer wall now.",
+          "Wading birds came back in the second year. The warden counts the wading birds every"
+              + " month. Most wading birds feed on the mud.",
+          "The harbour committee met in June. The harbour committee asked for another survey. The"
+              + " treasurer of the harbour committee kept the minutes.");
+
+  private static Analysed text() {
+    SourceTextBuilder builder = new SourceTextBuilder();
+    PARTS.forEach(part -> builder.block(Block.Kind.PARAGRAPH, 0, part));
+    return TextAnalyser.analyse(new Source(UUID.randomUUID(), "notes", builder.build()));
+  }
+
+  private static List<Group> groups(Analysed text) {
+    List<Group> groups = new ArrayList<>();
+    for (int i = 0; i < PARTS.size(); i++) {
+      groups.add(new Group(null, List.of(Part.plain(text, 3 * i, 3 * i + 3)), List.of()));
+    }
+    return groups;
+  }
+
+  @Test
+  void a_part_is_named_by_the_words_that_an_author_would_put_over_it() {
+    Analysed text = text();
+    Labeller labeller = new Labeller(List.of(text));
+    List<String> labels =
+        groups(text).stream().map(group -> labeller.label(group, "Ferrow")).toList();
+    assertThat(labels.get(0)).containsIgnoringCase("outer wall");
+    assertThat(labels.get(1)).containsIgnoringCase("birds");
+    assertThat(labels.get(2)).containsIgnoringCase("harbour committee");
+    assertThat(labels).doesNotHaveDuplicates();
+    for (String label : labels) {
+      String[] words = label.split(" ");
+      assertThat(words.length).isBetween(1, 6);
+      assertThat(StopWords.has(words[0])).as(label).isFalse();
+      assertThat(StopWords.has(words[words.length - 1])).as(label).isFalse();
+      assertThat(Character.isUpperCase(label.charAt(0))).isTrue();
+    }
+  }
+
+  @Test
+  void the_authors_heading_stands_without_its_number() {
+    Analysed text = text();
+    Group headed = new Group("2.1 The wall", groups(text).get(0).own(), List.of());
+    assertThat(new Labeller(List.of(text)).label(headed, "Ferrow")).isEqualTo("The wall");
+  }
+
+  @Test
+  void likely_words_are_early_and_frequent_and_sound_like_a_subject() {
+    Analysed text = text();
+    java.util.Map<String, Integer> everywhere = new java.util.HashMap<>();
+    text.sentences()
+        .forEach(
+            s ->
+                s.tokens().stream()
+                    .filter(t -> t.content())
+                    .forEach(t -> everywhere.merge(t.stem(), 1, Integer::sum)));
+    HeadWords head = new HeadWords(groups(text).get(0), everywhere, 80);
+    assertThat(head.likelihood("wall")).isGreaterThan(head.likelihood("winter"));
+    assertThat(head.likelihood("wall")).isBetween(0.2, 1.0);
+    assertThat(head.likelihood("bird")).isZero();
+    assertThat(head.breadth("wall")).isEqualTo(1);
+  }
+}
