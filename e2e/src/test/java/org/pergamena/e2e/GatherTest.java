@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.FileChooser;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
@@ -134,5 +135,44 @@ class GatherTest {
     assertThat(desk.topic("Lecture on realignment")).isVisible();
     assertThat(desk.page().locator("[role=treeitem][aria-level='2']")).hasCount(2);
     assertThat(desk.button("Fold it in")).isVisible();
+  }
+
+  @Test
+  void what_was_copied_from_a_page_keeps_its_headings_and_lists(DeskPage desk) {
+    desk.newMap();
+    desk.button("Paste text").click();
+    Locator field = desk.page().getByLabel("Text", new Page.GetByLabelOptions().setExact(true));
+    field.evaluate(
+        """
+        field => {
+          const data = new DataTransfer();
+          data.setData("text/html", "<h2>The wall</h2><p>It is old.</p><ul><li>It leaks</li></ul>");
+          data.setData("text/plain", "The wall\\nIt is old.\\nIt leaks");
+          field.dispatchEvent(new ClipboardEvent("paste",
+              { clipboardData: data, bubbles: true, cancelable: true }));
+        }""");
+    field.fill("The wall\nIt is old.\nIt leaks");
+    assertThat(desk.page().getByText("Headings, lists and tables of what you copied")).isVisible();
+    desk.button("Add this text").click();
+    desk.button("Read Pasted text").click();
+    assertThat(desk.reading().locator("[data-kind=HEADING]")).hasText("The wall");
+    assertThat(desk.reading().locator("[data-kind=ITEM]")).hasText("It leaks");
+  }
+
+  @Test
+  void the_same_file_twice_offers_the_one_that_is_there(DeskPage desk, @TempDir Path folder)
+      throws IOException {
+    Path first = Files.writeString(folder.resolve("wall.txt"), "The wall is old. It leaks.");
+    Path again = Files.writeString(folder.resolve("copy.txt"), "The wall is old. It leaks.");
+    desk.newMap();
+    FileChooser chooser = desk.page().waitForFileChooser(() -> desk.button("Choose files").click());
+    chooser.setFiles(first);
+    assertThat(desk.button("Read Wall")).isEnabled();
+    FileChooser second = desk.page().waitForFileChooser(() -> desk.button("Choose files").click());
+    second.setFiles(again);
+    assertThat(desk.page().getByText("copy.txt is here already, as \u201cWall\u201d.")).isVisible();
+    desk.button("Open it").click();
+    assertThat(desk.title()).hasText("Wall");
+    assertThat(desk.shelf()).containsText("One source");
   }
 }

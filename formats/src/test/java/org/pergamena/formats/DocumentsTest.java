@@ -201,4 +201,60 @@ class DocumentsTest {
         .isInstanceOf(UnreadableException.class)
         .hasMessageEndingWith("add it again.");
   }
+
+  private static String odf(String body) {
+    return "<?xml version=\"1.0\"?><office:document-content"
+        + " xmlns:office=\"urn:oasis:names:tc:opendocument:xmlns:office:1.0\""
+        + " xmlns:table=\"urn:oasis:names:tc:opendocument:xmlns:table:1.0\""
+        + " xmlns:text=\"urn:oasis:names:tc:opendocument:xmlns:text:1.0\"><office:body>"
+        + "<office:text>"
+        + body
+        + "</office:text></office:body></office:document-content>";
+  }
+
+  @Test
+  void lists_tables_and_notes_of_an_odt_are_each_what_they_are() throws Exception {
+    String content =
+        odf(
+            "<text:p>The wall<text:note text:note-class=\"footnote\"><text:note-body><text:p>Built"
+                + " twice.</text:p></text:note-body></text:note> is old.</text:p>"
+                + "<text:list><text:list-item><text:p>It leaks.</text:p></text:list-item></text:list>"
+                + "<table:table><table:table-row><table:table-cell><text:p>Cost</text:p>"
+                + "</table:table-cell><table:table-cell><text:p>212</text:p></table:table-cell>"
+                + "</table:table-row></table:table>");
+    byte[] bytes = zip("application/vnd.oasis.opendocument.text", Map.of("content.xml", content));
+    SourceText text = read("wall.odt", bytes).text();
+    assertThat(blocks(text, Block.Kind.PARAGRAPH)).contains("The wall is old.", "Cost | 212");
+    assertThat(blocks(text, Block.Kind.ITEM)).containsExactly("It leaks.");
+    assertThat(blocks(text, Block.Kind.FOOTNOTE)).hasSize(1);
+    assertThat(blocks(text, Block.Kind.FOOTNOTE).get(0)).contains("Built twice.");
+  }
+
+  @Test
+  void rich_text_format_is_read_too() throws Exception {
+    byte[] bytes =
+        "{\\rtf1\\ansi The wall is old.\\par It leaks.\\par}".getBytes(StandardCharsets.US_ASCII);
+    ReadSource read = read("wall.rtf", bytes);
+    assertThat(read.kind()).isEqualTo(SourceKind.DOCUMENT);
+    assertThat(blocks(read.text(), Block.Kind.PARAGRAPH))
+        .containsExactly("The wall is old.", "It leaks.");
+  }
+
+  @Test
+  void a_file_is_known_by_what_is_in_it_and_rows_are_cited_by_their_sheet() throws Exception {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (XSSFWorkbook book = new XSSFWorkbook()) {
+      for (String name : List.of("Costs", "Counts")) {
+        var sheet = book.createSheet(name);
+        sheet.createRow(0).createCell(0).setCellValue("Year");
+        sheet.createRow(1).createCell(0).setCellValue(name + " of the fifth");
+      }
+      book.write(out);
+    }
+    ReadSource read = read("misnamed.pptx", out.toByteArray());
+    assertThat(read.kind()).isEqualTo(SourceKind.TABLE);
+    assertThat(blocks(read.text(), Block.Kind.HEADING)).containsExactly("Costs", "Counts");
+    int second = read.text().text().indexOf("Counts of the fifth");
+    assertThat(read.text().locate(second).citation()).isEqualTo("Counts, row 2");
+  }
 }
