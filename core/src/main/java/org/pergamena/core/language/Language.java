@@ -13,7 +13,11 @@ import opennlp.tools.langdetect.LanguageDetectorModel;
 public final class Language {
   private static final int SAMPLE = 3000;
   private static final int LEAST = 40;
-  private static final double SURE = 0.5;
+
+  /** Of fewer letters than this the likeliest language must be so much likelier than the next. */
+  private static final int ENOUGH = 750;
+
+  private static final double SURE = 1.3;
   private static final Map<String, String> NAMES = Collections.unmodifiableMap(known());
 
   private Language() {}
@@ -41,8 +45,9 @@ public final class Language {
     if (sample.length() < LEAST) {
       return "";
     }
-    var best = new LanguageDetectorME(Model.MODEL).predictLanguage(sample);
-    return best.getConfidence() < SURE && sample.length() < SAMPLE / 4 ? "" : best.getLang();
+    var likely = new LanguageDetectorME(Model.MODEL).predictLanguages(sample);
+    double ahead = likely[0].getConfidence() / likely[1].getConfidence();
+    return sample.length() < ENOUGH && ahead < SURE ? "" : likely[0].getLang();
   }
 
   /** The names in English of the languages that have one, by their codes. */
