@@ -62,7 +62,7 @@ export function App() {
   const header = {
     maps: maps.data ?? [],
     current: map,
-    ready: session.isSuccess,
+    ready: maps.isSuccess && (map !== null || !first), // not while the first map is being opened
     onOpen: open,
     onNew: create,
     onDelete: () => setDeleting(true),
