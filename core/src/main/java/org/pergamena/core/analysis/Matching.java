@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.distil.text.Token;
@@ -88,17 +90,23 @@ public final class Matching {
     if (all == 0) {
       return List.of();
     }
-    Set<Integer> candidates = new LinkedHashSet<>();
-    own.keySet().forEach(stem -> candidates.addAll(index.getOrDefault(stem, List.of())));
     List<Match> found = new ArrayList<>();
-    candidates.stream()
-        .map(place -> Map.entry(place, strength(place, own, context, all)))
-        .filter(scored -> scored.getValue() >= WEAKEST)
-        .sorted(
-            Map.Entry.<Integer, Double>comparingByValue(Comparator.reverseOrder())
-                .thenComparing(Map.Entry.comparingByKey()))
+    ranked(own.keySet(), place -> strength(place, own, context, all), WEAKEST)
         .forEach(scored -> add(found, topic, scored.getKey(), scored.getValue()));
     return found;
+  }
+
+  /** The sentences that have one of some stems and score enough, the best first. */
+  private Stream<Map.Entry<Integer, Double>> ranked(
+      Set<String> stems, ToDoubleFunction<Integer> score, double least) {
+    Set<Integer> candidates = new LinkedHashSet<>();
+    stems.forEach(stem -> candidates.addAll(index.getOrDefault(stem, List.of())));
+    return candidates.stream()
+        .map(place -> Map.entry(place, score.applyAsDouble(place)))
+        .filter(scored -> scored.getValue() >= least)
+        .sorted(
+            Map.Entry.<Integer, Double>comparingByValue(Comparator.reverseOrder())
+                .thenComparing(Map.Entry.comparingByKey()));
   }
 
   /**
@@ -111,25 +119,15 @@ public final class Matching {
       weighed(evidence.passage().exact()).forEach((stem, w) -> query.merge(stem, w, Double::sum));
     }
     double length = length(query.values());
-    Set<Integer> candidates = new LinkedHashSet<>();
-    query.keySet().forEach(stem -> candidates.addAll(index.getOrDefault(stem, List.of())));
-    List<Match> found = new ArrayList<>();
-    candidates.stream()
-        .filter(place -> !linked(topic, place))
-        .map(place -> Map.entry(place, cosine(place, query, length)))
-        .filter(scored -> scored.getValue() >= LEAST_LIKE)
-        .sorted(
-            Map.Entry.<Integer, Double>comparingByValue(Comparator.reverseOrder())
-                .thenComparing(Map.Entry.comparingByKey()))
+    return ranked(query.keySet(), place -> cosine(place, query, length), LEAST_LIKE)
+        .filter(scored -> !linked(topic, scored.getKey()))
         .limit(MOST_LIKE)
-        .forEach(
-            scored ->
-                found.add(
-                    new Match(
-                        topic.id(),
-                        passage(scored.getKey()),
-                        Math.round(Math.min(1, scored.getValue() / FULL_LIKE) * 100) / 100.0)));
-    return found;
+        .map(scored -> match(topic, scored.getKey(), Math.min(1, scored.getValue() / FULL_LIKE)))
+        .toList();
+  }
+
+  private Match match(Topic topic, int place, double strength) {
+    return new Match(topic.id(), passage(place), Math.round(strength * 100) / 100.0);
   }
 
   private double cosine(int place, Map<String, Double> query, double length) {
@@ -218,7 +216,7 @@ public final class Matching {
         found.stream().anyMatch(m -> m.passage().exact().equals(passage.exact()))
             || topic.evidence().stream().anyMatch(e -> e.passage().exact().equals(passage.exact()));
     if (!known && found.size() < MOST) {
-      found.add(new Match(topic.id(), passage, Math.round(strength * 100) / 100.0));
+      found.add(match(topic, place, strength));
     }
   }
 }

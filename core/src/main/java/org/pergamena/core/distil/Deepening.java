@@ -15,7 +15,6 @@ import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;
 import org.pergamena.core.source.Spans;
 
@@ -25,7 +24,7 @@ import org.pergamena.core.source.Spans;
  */
 public final class Deepening {
   /** Less text than this many words makes no sub-topics. */
-  public static final int LEAST_WORDS = 90;
+  private static final int LEAST_WORDS = 90;
 
   private static final int WORDS_PER_TOPIC = 110;
   private static final int MOST_TOPICS = 7;
@@ -43,7 +42,7 @@ public final class Deepening {
     List<Analysed> own = new ArrayList<>();
     int words = 0;
     for (Analysed text : texts) {
-      Analysed part = part(text, topic);
+      Analysed part = text.only(topic.spans(text.source().id()));
       if (!part.sentences().isEmpty()) {
         own.add(part);
         words += part.words(0, part.sentences().size());
@@ -108,28 +107,6 @@ public final class Deepening {
 
   private static String key(String label) {
     return label.toLowerCase(Locale.ROOT);
-  }
-
-  /** A source without all that is not the topic's. */
-  private static Analysed part(Analysed text, Topic topic) {
-    Source source = text.source();
-    int length = source.text().text().length();
-    List<Span> own = new ArrayList<>();
-    for (Extent extent : topic.extent()) {
-      if (extent.source().equals(source.id())) {
-        own.add(extent.span());
-      }
-    }
-    for (Evidence evidence : topic.evidence()) {
-      boolean here = evidence.passage().source().equals(source.id());
-      if (here && evidence.passage().anchored()) {
-        own.add(evidence.passage().span());
-      }
-    }
-    List<Span> others =
-        length == 0 ? List.of() : Spans.without(new Span(0, length), Spans.union(own));
-    Source part = new Source(source.id(), source.name(), source.text(), others);
-    return Analysed.of(part, text.sentences(), text.punctuated());
   }
 
   /** What of the topic's extent is with none of its new sub-topics. */

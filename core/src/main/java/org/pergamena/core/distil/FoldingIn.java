@@ -1,7 +1,6 @@
 package org.pergamena.core.distil;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -121,11 +120,7 @@ public final class FoldingIn {
       part.sentences().forEach(bag::add);
       bags.add(bag);
     }
-    Map<String, Integer> spread = new HashMap<>();
-    bags.forEach(bag -> bag.weights().keySet().forEach(s -> spread.merge(s, 1, Integer::sum)));
-    return bags.stream()
-        .map(bag -> bag.normalised(s -> Math.log((bags.size() + 1.0) / spread.get(s))))
-        .toList();
+    return Bag.weighed(bags);
   }
 
   /** The words of a topic's label, and of all text that it accounts for or quotes. */
@@ -135,15 +130,7 @@ public final class FoldingIn {
         .filter(token -> token.content())
         .forEach(token -> bag.add(token.stem(), 2));
     for (Analysed text : texts) {
-      List<Span> own = new ArrayList<>();
-      topic.extent().stream()
-          .filter(e -> e.source().equals(text.source().id()))
-          .forEach(e -> own.add(e.span()));
-      topic.evidence().stream()
-          .map(Evidence::passage)
-          .filter(p -> p.anchored() && p.source().equals(text.source().id()))
-          .forEach(p -> own.add(p.span()));
-      List<Span> spans = Spans.union(own);
+      List<Span> spans = topic.spans(text.source().id());
       if (!spans.isEmpty()) {
         for (Sentence sentence : text.sentences()) {
           if (spans.stream().anyMatch(sentence.span()::overlaps)) {
@@ -183,14 +170,9 @@ public final class FoldingIn {
     }
     Source source = text.source();
     List<Span> own = parts.stream().flatMap(part -> part.ownExtent().stream()).toList();
-    Span whole = new Span(0, source.text().text().length());
-    List<Span> others = new ArrayList<>(Spans.without(whole, Spans.union(own)));
-    others.addAll(source.excluded());
-    Source rest = new Source(source.id(), source.name(), source.text(), others);
-    Analysed left = Analysed.of(rest, text.sentences(), text.punctuated());
     int most = Math.max(2, Math.min(MOST_NEW, words / WORDS_PER_PART));
     TopicMap below =
-        new Distiller(List.of(left), new DistilOptions(2, most), Progress.NONE)
+        new Distiller(List.of(text.only(own)), new DistilOptions(2, most), Progress.NONE)
             .distil()
             .map(identities.get(), identities);
     Set<String> labels = new HashSet<>();

@@ -3,6 +3,8 @@ package org.pergamena.core.map;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.pergamena.core.source.Span;
+import org.pergamena.core.source.Spans;
 
 /**
  * A node of the map.
@@ -52,6 +54,17 @@ public record Topic(
   public boolean restsOn(UUID source) {
     return extent.stream().anyMatch(e -> e.source().equals(source))
         || evidence.stream().anyMatch(e -> e.passage().source().equals(source));
+  }
+
+  /** All that it has of a source: extents and passages that are found there, sorted and apart. */
+  public List<Span> spans(UUID source) {
+    List<Span> spans = new ArrayList<>();
+    extent.stream().filter(e -> e.source().equals(source)).forEach(e -> spans.add(e.span()));
+    evidence.stream()
+        .map(Evidence::passage)
+        .filter(p -> p.anchored() && p.source().equals(source))
+        .forEach(p -> spans.add(p.span()));
+    return Spans.union(spans);
   }
 
   /** The same without what lies in a source; a summary that was quoted from there goes too. */

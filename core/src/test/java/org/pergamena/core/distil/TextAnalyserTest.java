@@ -2,12 +2,17 @@ package org.pergamena.core.distil;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.Span;
 
 class TextAnalyserTest {
   @Test
@@ -51,5 +56,23 @@ class TextAnalyserTest {
     assertThat(a.dot(new Bag())).isZero();
     Bag unit = a.normalised(stem -> 1);
     assertThat(unit.dot(unit)).isCloseTo(1, org.assertj.core.data.Offset.offset(1e-9));
+  }
+
+  @Test
+  void only_some_spans_are_left_and_never_what_a_person_left_out() {
+    String words = "The wall is old. The tide is high. The birds are back.";
+    SourceText text = SourceText.plain(words);
+    int tide = words.indexOf("The tide");
+    int birds = words.indexOf("The birds");
+    Source source = new Source(UUID.randomUUID(), "notes", text, List.of(new Span(0, tide)));
+    Analysed all = TextAnalyser.analyse(source);
+    assertThat(all.sentences()).hasSize(2);
+    Analysed some = all.only(List.of(new Span(0, birds)));
+    assertThat(some.sentences())
+        .extracting(sentence -> sentence.span().start())
+        .containsExactly(tide);
+    assertThat(some.source().excludes(0)).isTrue();
+    assertThat(some.source().excludes(birds)).isTrue();
+    assertThat(all.only(List.of()).sentences()).isEmpty();
   }
 }

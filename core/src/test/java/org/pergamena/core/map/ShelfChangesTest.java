@@ -113,4 +113,20 @@ class ShelfChangesTest {
     TopicMap linked = now.apply(new Change.Link(now.root().id(), 0, more)).map();
     assertThat(linked.root().evidence()).hasSize(4).startsWith(more);
   }
+
+  @Test
+  void all_that_a_topic_has_of_a_source_is_sorted_and_apart() {
+    TopicMap map = map();
+    int whole = letters.text().text().length();
+    assertThat(map.root().spans(letters.id())).containsExactly(new Span(0, whole));
+    int end = "The survey took five years to make.".length();
+    assertThat(map.root().spans(survey.id())).containsExactly(new Span(0, end));
+    assertThat(map.root().spans(UUID.randomUUID())).isEmpty();
+    Source bare = new Source(letters.id(), "letters", text(List.of("Something else.")));
+    UUID id = UUID.randomUUID();
+    TopicMap adrift = map.apply(NewerText.change(map, letters, bare, id, id)).map();
+    assertThat(adrift.root().spans(letters.id()))
+        .as("passages that are adrift stand nowhere")
+        .allMatch(span -> span.end() <= bare.text().text().length());
+  }
 }

@@ -189,14 +189,6 @@ public final class Grouping {
   }
 
   private static List<Bag> vectors(List<Group> groups) {
-    List<Bag> counts = groups.stream().map(Group::bag).toList();
-    Bag spread = new Bag();
-    for (Bag bag : counts) {
-      bag.weights().keySet().forEach(stem -> spread.add(stem, 1));
-    }
-    double all = groups.size();
-    return counts.stream()
-        .map(bag -> bag.normalised(stem -> Math.log((all + 1) / spread.weight(stem))))
-        .toList();
+    return Bag.weighed(groups.stream().map(Group::bag).toList());
   }
 }

@@ -1,7 +1,10 @@
 package org.pergamena.core.distil.text;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.pergamena.core.source.Source;
+import org.pergamena.core.source.Span;
+import org.pergamena.core.source.Spans;
 
 /**
  * A source with its sentences.
@@ -22,6 +25,16 @@ public record Analysed(Source source, List<Sentence> sentences, boolean punctuat
             ? all
             : all.stream().filter(s -> !source.excludes(s.span().start())).toList(),
         punctuated);
+  }
+
+  /** The same source with everything left out but some spans, and what was left out before. */
+  public Analysed only(List<Span> spans) {
+    int length = source.text().text().length();
+    List<Span> out = new ArrayList<>(source.excluded());
+    if (length > 0) {
+      out.addAll(Spans.without(new Span(0, length), Spans.union(spans)));
+    }
+    return of(new Source(source.id(), source.name(), source.text(), out), sentences, punctuated);
   }
 
   /** Number of words in the sentences from one place up to another. */

@@ -1,5 +1,7 @@
 package org.pergamena.core.distil.text;
 
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
@@ -54,6 +56,16 @@ public final class Bag {
     double length = Math.sqrt(square);
     bag.weights.replaceAll((stem, weight) -> weight / length);
     return bag;
+  }
+
+  /** The bags of several texts, each stem weighed by how few of them have it, of length 1. */
+  public static List<Bag> weighed(List<Bag> counts) {
+    Map<String, Integer> spread = new HashMap<>();
+    counts.forEach(bag -> bag.weights.keySet().forEach(s -> spread.merge(s, 1, Integer::sum)));
+    double all = counts.size();
+    return counts.stream()
+        .map(bag -> bag.normalised(stem -> Math.log((all + 1) / spread.get(stem))))
+        .toList();
   }
 
   /** Sum of the products of the weights. */
