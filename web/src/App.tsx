@@ -4,6 +4,7 @@ import styled from "styled-components";
 import { Problem, request } from "./api/client";
 import type { MapSummary } from "./api/types";
 import { useDesk } from "./api/useDesk";
+import { useSession } from "./api/useSession";
 import { Desk } from "./desk/Desk";
 import { Header } from "./desk/Header";
 import { Button } from "./ui/Button";
@@ -31,11 +32,7 @@ export function App() {
   const { map, open } = useAddress();
   const [exporting, setExporting] = useState(false);
   const [deleting, setDeleting] = useState(false);
-  const session = useQuery({
-    queryKey: ["session"],
-    queryFn: () => request<{ visitor: string }>("GET", "/api/session"),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const session = useSession();
   const maps = useQuery({
     queryKey: ["maps"],
     queryFn: () => request<MapSummary[]>("GET", "/api/maps"),

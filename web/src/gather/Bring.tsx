@@ -1,9 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
 import { type ClipboardEvent, useState } from "react";
 import { FileTrigger, Input, Label, TextArea } from "react-aria-components";
 import styled from "styled-components";
-import { request } from "../api/client";
-import type { Session } from "../api/types";
+import { useSession } from "../api/useSession";
 import { Button, TextButton } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
 import { Progress } from "../ui/Progress";
@@ -142,11 +140,7 @@ function Paste({ gathering, onDone }: WayProps) {
 function Address({ gathering, onDone }: WayProps) {
   const [address, setAddress] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
-  const session = useQuery({
-    queryKey: ["session"],
-    queryFn: () => request<Session>("GET", "/api/session"),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const session = useSession();
   const samples = session.data?.samples ?? [];
   const fetch = (from: string) =>
     gathering.fetch(from.trim()).then(onDone, (error: Error) => setProblem(error.message));

@@ -3,7 +3,8 @@ import { useEffect, useRef, useState } from "react";
 import { FileTrigger } from "react-aria-components";
 import styled from "styled-components";
 import { request } from "../api/client";
-import type { Desk, Outline, Session } from "../api/types";
+import type { Desk, Outline } from "../api/types";
+import { useSession } from "../api/useSession";
 import { Button, TextButton } from "../ui/Button";
 import { Row, Trouble } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
@@ -84,11 +85,7 @@ function OutlineEditor({ desk, onClose }: { desk: Desk; onClose: () => void }) {
     queryFn: () => request<Outline>("GET", path),
     staleTime: 0,
   });
-  const session = useQuery({
-    queryKey: ["session"],
-    queryFn: () => request<Session>("GET", "/api/session"),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const session = useSession();
   const sample = session.data?.outline;
   const [written, setWritten] = useState<{ name: string; body: string } | null>(null);
   const [answer, setAnswer] = useState<Outline | null>(null);

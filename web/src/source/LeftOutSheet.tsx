@@ -1,34 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import styled from "styled-components";
 import { request } from "../api/client";
 import type { Desk, LeftOut } from "../api/types";
 import type { OpenSource } from "../reading/spot";
 import { Sheet } from "../ui/Sheet";
 import { counted } from "../ui/words";
-
-const List = styled.div`
-  display: grid;
-  gap: 14px;
-  max-height: 60vh;
-  overflow: auto;
-  h3 { font: 700 15px/22px ${({ theme }) => theme.control}; }
-  button {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 2px 12px;
-    width: 100%;
-    border: 0;
-    background: none;
-    padding: 5px 0;
-    text-align: left;
-    cursor: pointer;
-    color: ${({ theme }) => theme.ink};
-    font: 400 16px/24px ${({ theme }) => theme.reading};
-    &:hover { background: ${({ theme }) => theme.shelf}; }
-    small { font: 400 14px/24px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; }
-    small:last-child { grid-column: 1 / -1; line-height: 18px; }
-  }
-`;
+import { Found, FoundList } from "./Found";
 
 const REASONS = [
   ["NO_TOPIC", "Found no place on a topic"],
@@ -64,7 +40,7 @@ export function LeftOutSheet({ desk, isOpen, onOpenChange, onOpen }: LeftOutShee
             ? "Everything that the sources say is on the map."
             : `${counted(all.length, "passage")} on no topic. Open one to read it in its source; select its words there to link them.`)}
       </p>
-      <List>
+      <FoundList>
         {REASONS.map(([why, words]) => {
           const some = all.filter((passage) => passage.why === why);
           return (
@@ -74,27 +50,25 @@ export function LeftOutSheet({ desk, isOpen, onOpenChange, onOpen }: LeftOutShee
                   {words}: {some.length}
                 </h3>
                 {some.map((passage) => (
-                  <button
+                  <Found
                     key={`${passage.source} ${passage.start}`}
-                    type="button"
-                    onClick={() => {
+                    spot={passage}
+                    place={passage.place}
+                    source={desk.sources.find((s) => s.id === passage.source)?.name}
+                    onOpen={(spot) => {
                       onOpenChange(false);
-                      onOpen(passage);
+                      onOpen(spot);
                     }}
                   >
-                    <span>
-                      {passage.exact.slice(0, LONGEST)}
-                      {passage.exact.length > LONGEST && "\u2026"}
-                    </span>
-                    <small>{passage.place}</small>
-                    <small>{desk.sources.find((s) => s.id === passage.source)?.name}</small>
-                  </button>
+                    {passage.exact.slice(0, LONGEST)}
+                    {passage.exact.length > LONGEST && "\u2026"}
+                  </Found>
                 ))}
               </section>
             )
           );
         })}
-      </List>
+      </FoundList>
     </Sheet>
   );
 }

@@ -1,37 +1,13 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { Input, Label } from "react-aria-components";
-import styled from "styled-components";
 import { request } from "../api/client";
 import type { Hits } from "../api/types";
 import type { OpenSource } from "../reading/spot";
 import { Field } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
 import { counted } from "../ui/words";
-
-const List = styled.div`
-  max-height: 56vh;
-  overflow: auto;
-  display: grid;
-  gap: 14px;
-  h3 { font: 700 15px/22px ${({ theme }) => theme.control}; }
-  button {
-    display: grid;
-    grid-template-columns: 1fr auto;
-    gap: 12px;
-    width: 100%;
-    border: 0;
-    background: none;
-    padding: 4px 0;
-    text-align: left;
-    cursor: pointer;
-    color: ${({ theme }) => theme.softInk};
-    font: 400 16px/24px ${({ theme }) => theme.reading};
-    &:hover { background: ${({ theme }) => theme.shelf}; }
-    small { font: 400 14px/24px ${({ theme }) => theme.control}; }
-  }
-  mark { background: ${({ theme }) => theme.highlight}; color: ${({ theme }) => theme.ink}; }
-`;
+import { Found, FoundList } from "./Found";
 
 type SearchSheetProps = {
   mapId: string;
@@ -66,30 +42,28 @@ export function SearchSheet({ mapId, isOpen, onOpenChange, onOpen }: SearchSheet
             ? "These words stand in none of the sources."
             : `${counted(count, "place")} in ${counted(hits.length, "source")}`)}
       </p>
-      <List>
+      <FoundList>
         {hits.map((source) => (
           <section key={source.source}>
             <h3>{source.name}</h3>
             {source.hits.map((hit) => (
-              <button
+              <Found
                 key={hit.start}
-                type="button"
-                onClick={() => {
+                spot={{ source: source.source, start: hit.start, end: hit.end }}
+                place={hit.place}
+                onOpen={(spot) => {
                   onOpenChange(false);
-                  onOpen({ source: source.source, start: hit.start, end: hit.end });
+                  onOpen(spot);
                 }}
               >
-                <span>
-                  {hit.before}
-                  <mark>{hit.exact}</mark>
-                  {hit.after}
-                </span>
-                <small>{hit.place}</small>
-              </button>
+                {hit.before}
+                <mark>{hit.exact}</mark>
+                {hit.after}
+              </Found>
             ))}
           </section>
         ))}
-      </List>
+      </FoundList>
     </Sheet>
   );
 }

@@ -83,9 +83,8 @@ public final class SourceReader {
     return read;
   }
 
-  /** Whether bytes are sound or film. */
-  public boolean isRecording(byte[] bytes) {
-    String type = type(bytes);
+  /** Whether a media type is one of sound or film. */
+  public static boolean isRecording(String type) {
     return type.startsWith("audio/") || type.startsWith("video/") || type.equals("application/ogg");
   }
 
@@ -163,7 +162,7 @@ public final class SourceReader {
     String what = OTHERS.get(type);
     if (what == null && type.startsWith("image/")) {
       what = "a picture";
-    } else if (what == null && (type.startsWith("audio/") || type.startsWith("video/"))) {
+    } else if (what == null && isRecording(type)) {
       what = "a recording";
     }
     boolean pretends = name.toLowerCase(Locale.ROOT).endsWith(".pdf");

@@ -84,12 +84,19 @@ public final class Distiller {
           "There are no words in these sources to distil. Add a source with text.");
     }
     progress.at("Dividing the sources", 0.05);
-    Group root = texts.size() == 1 ? one(texts.get(0), options.levels()) : several();
+    Group root = divided();
     progress.at("Weighing words", 0.3);
     labeller = new Labeller(texts);
     quoting = new Quoting(texts);
     toName = count(root);
     return new Distilled(node(root, ""));
+  }
+
+  private Group divided() {
+    if (texts.size() == 1) {
+      return one(texts.get(0), options.levels());
+    }
+    return options.order() == DistilOptions.Order.SOURCES ? sideBySide() : several();
   }
 
   private Group one(Analysed text, int levels) {
@@ -112,9 +119,6 @@ public final class Distiller {
   }
 
   private Group several() {
-    if (options.order() == DistilOptions.Order.SOURCES) {
-      return sideBySide();
-    }
     List<Part> roots = new ArrayList<>();
     double words = 0;
     for (Analysed text : texts) {

@@ -1,6 +1,6 @@
 package org.pergamena.formats.read;
 
-/** What kind of file a source came as; {@link #RECORDING} has no text of its own. */
+/** What kind of file a source came as. */
 public enum SourceKind {
   TEXT("text"),
   MARKDOWN("article"),
@@ -10,8 +10,7 @@ public enum SourceKind {
   BOOK("book"),
   WEB("web page"),
   TABLE("table"),
-  TRANSCRIPT("recording"),
-  RECORDING("sound or film");
+  TRANSCRIPT("recording");
 
   private final String word;
 

@@ -13,8 +13,8 @@ record Excerpt(String before, String exact, String after) {
 
   /** The words before, back to the paragraph's beginning or a blank. */
   private static String before(String text, int start, int context) {
-    int from = start < 1 ? 0 : Math.max(text.lastIndexOf("\n\n", start - 1) + 2, 0);
-    from = start >= 1 && text.lastIndexOf("\n\n", start - 1) < 0 ? 0 : from;
+    int paragraph = text.lastIndexOf("\n\n", start - 1);
+    int from = paragraph < 0 ? 0 : paragraph + 2;
     if (start - from > context) {
       from = text.indexOf(' ', start - context) + 1;
       return from > start ? "" : "\u2026" + text.substring(from, start);

@@ -165,7 +165,7 @@ class ReadingController {
   }
 
   private PageLayout layout(UUID map, UUID source) {
-    return sources.reading(sources.entry(map, source).textId()).layout();
+    return sources.layout(sources.entry(map, source).textId());
   }
 
   @GetMapping("/sources/{source}/marks")

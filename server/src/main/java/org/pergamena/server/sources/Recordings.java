@@ -30,7 +30,9 @@ public class Recordings {
 
   /** The media type if bytes are a recording. */
   public Optional<String> type(byte[] bytes) {
-    return reader.isRecording(bytes) ? Optional.of(playable(reader.type(bytes))) : Optional.empty();
+    return Optional.of(reader.type(bytes))
+        .filter(SourceReader::isRecording)
+        .map(Recordings::playable);
   }
 
   /** What a browser calls it. */
@@ -53,8 +55,7 @@ public class Recordings {
     Optional<SourceRow> transcript =
         rows(mapId).stream()
             .filter(row -> row.recording == null && base(row.fileName).equals(base(fileName)))
-            .filter(row -> row.textId != null || row.soundType == null)
-            .filter(row -> row.problem == null || !row.problem.equals(ALONE))
+            .filter(row -> !ALONE.equals(row.problem))
             .findFirst();
     transcript.ifPresent(row -> shelf.play(mapId, row.id, files.content(bytes), type));
     return transcript.map(row -> row.id);

@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
@@ -30,6 +31,12 @@ public class Sources {
       Caffeine.newBuilder()
           .maximumWeight(12_000_000)
           .weigher((UUID id, Analysed text) -> text.source().text().text().length())
+          .build();
+
+  private final Cache<UUID, PageLayout> layouts =
+      Caffeine.newBuilder()
+          .maximumWeight(400_000)
+          .weigher((UUID id, PageLayout layout) -> layout.lines().size())
           .build();
 
   Sources(EntityManager entities) {
@@ -71,7 +78,7 @@ public class Sources {
   }
 
   /** What was read of a source beside its words. */
-  public record Reading(List<Omission> omissions, List<Integer> scanned, PageLayout layout) {}
+  public record Reading(List<Omission> omissions, List<Integer> scanned) {}
 
   /** The sources of a map, in the order in which they came. */
   @Transactional(readOnly = true)
@@ -118,10 +125,11 @@ public class Sources {
   /** One source of a map in its list. */
   @Transactional(readOnly = true)
   public Entry entry(UUID mapId, UUID sourceId) {
-    return of(mapId).stream()
-        .filter(entry -> entry.id().equals(sourceId))
-        .findFirst()
-        .orElseThrow(() -> Refused.notFound("This source"));
+    return find(mapId, sourceId).orElseThrow(() -> Refused.notFound("This source"));
+  }
+
+  private Optional<Entry> find(UUID mapId, UUID sourceId) {
+    return of(mapId).stream().filter(entry -> entry.id().equals(sourceId)).findFirst();
   }
 
   /** The sources of a map that have been read, with their text. */
@@ -151,9 +159,7 @@ public class Sources {
   /** Splits a source into sentences ahead of its being distilled. */
   @Transactional(readOnly = true)
   public void prepare(UUID mapId, UUID sourceId) {
-    of(mapId).stream()
-        .filter(entry -> entry.id().equals(sourceId) && entry.ready())
-        .forEach(this::analysed);
+    find(mapId, sourceId).filter(Entry::ready).ifPresent(this::analysed);
   }
 
   private Analysed analysed(Entry entry) {
@@ -173,25 +179,35 @@ public class Sources {
     return texts.get(
         textId,
         id -> {
-          TextRow row = row(id);
+          TextRow row = entities.find(TextRow.class, id);
+          entities.detach(row);
           return StructureJson.read(row.body, row.structure);
         });
   }
 
-  private TextRow row(UUID textId) {
-    TextRow row = entities.find(TextRow.class, textId);
-    entities.detach(row);
-    return row;
-  }
-
-  /** What was left out of a text, which of its pages are scans, and where its lines stand. */
+  /** What was left out of a text, and which of its pages are scans. */
   @Transactional(readOnly = true)
   public Reading reading(UUID textId) {
-    TextRow row = row(textId);
+    Object[] row =
+        entities
+            .createQuery("select omissions, scanned from TextRow where id = :id", Object[].class)
+            .setParameter("id", textId)
+            .getSingleResult();
     return new Reading(
-        StructureJson.omissions(row.omissions),
-        StructureJson.numbers(row.scanned),
-        StructureJson.layout(row.layout));
+        StructureJson.omissions((String) row[0]), StructureJson.numbers((String) row[1]));
+  }
+
+  /** Where the lines of a text stand on its pages. */
+  @Transactional(readOnly = true)
+  public PageLayout layout(UUID textId) {
+    return layouts.get(
+        textId,
+        id ->
+            StructureJson.layout(
+                entities
+                    .createQuery("select layout from TextRow where id = :id", String.class)
+                    .setParameter("id", id)
+                    .getSingleResult()));
   }
 
   /**
@@ -201,9 +217,8 @@ public class Sources {
    */
   @Transactional(readOnly = true)
   public Source source(UUID mapId, UUID sourceId) {
-    return of(mapId).stream()
-        .filter(entry -> entry.id().equals(sourceId) && entry.ready())
-        .findFirst()
+    return find(mapId, sourceId)
+        .filter(Entry::ready)
         .map(this::source)
         .orElseThrow(() -> Refused.notFound("This source"));
   }
