@@ -117,7 +117,7 @@ public final class DistilCommand implements Callable<Integer> {
     String name = file.getFileName().toString();
     try {
       ReadSource read = new SourceReader().read(name, Files.readAllBytes(file), share -> {});
-      return new Source(id, name, read.text());
+      return new Source(id, name, read.text()).in(read.language());
     } catch (IOException e) {
       throw new Refusal(file + ": there is no such file, or it may not be read.", e);
     } catch (UnreadableException e) {

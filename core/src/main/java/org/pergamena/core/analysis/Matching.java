@@ -10,12 +10,14 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -47,11 +49,13 @@ public final class Matching {
 
   private record Place(Analysed source, int sentence) {}
 
+  private final List<Tongue> tongues;
   private final List<Place> places = new ArrayList<>();
   private final List<Set<String>> stems = new ArrayList<>();
   private final Map<String, List<Integer>> index = new HashMap<>();
 
   public Matching(List<Analysed> sources) {
+    this.tongues = sources.stream().map(Analysed::tongue).distinct().toList();
     for (Analysed source : sources) {
       for (int i = 0; i < source.sentences().size(); i++) {
         Set<String> found = stems(source.sentences().get(i).tokens());
@@ -166,7 +170,9 @@ public final class Matching {
 
   private Map<String, Double> weighed(String words) {
     Map<String, Double> weights = new LinkedHashMap<>();
-    stems(TextAnalyser.tokens(words)).stream().sorted().forEach(s -> weights.put(s, rarity(s)));
+    Set<String> all = new TreeSet<>();
+    tongues.forEach(tongue -> all.addAll(stems(TextAnalyser.tokens(words, tongue))));
+    all.forEach(stem -> weights.put(stem, rarity(stem)));
     return weights;
   }
 

@@ -126,9 +126,7 @@ public final class FoldingIn {
   /** The words of a topic's label, and of all text that it accounts for or quotes. */
   private Bag bag(Topic topic) {
     Bag bag = new Bag();
-    TextAnalyser.tokens(topic.label()).stream()
-        .filter(token -> token.content())
-        .forEach(token -> bag.add(token.stem(), 2));
+    TextAnalyser.stems(topic.label(), texts).forEach(stem -> bag.add(stem, 2));
     for (Analysed text : texts) {
       List<Span> spans = topic.spans(text.source().id());
       if (!spans.isEmpty()) {

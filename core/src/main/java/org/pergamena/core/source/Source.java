@@ -8,15 +8,26 @@ import java.util.UUID;
  *
  * @param name what the person calls it
  * @param excluded stretches that the person left out of distilling, sorted and apart
+ * @param language ISO 639-3, empty if it cannot be told
  */
-public record Source(UUID id, String name, SourceText text, List<Span> excluded) {
+public record Source(UUID id, String name, SourceText text, List<Span> excluded, String language) {
   public Source {
     excluded = Spans.union(excluded);
   }
 
   /** A source of which nothing is left out. */
   public Source(UUID id, String name, SourceText text) {
-    this(id, name, text, List.of());
+    this(id, name, text, List.of(), "");
+  }
+
+  /** The same source with these stretches left out. */
+  public Source without(List<Span> stretches) {
+    return new Source(id, name, text, stretches, language);
+  }
+
+  /** The same source in a language, ISO 639-3 or empty. */
+  public Source in(String other) {
+    return new Source(id, name, text, excluded, other);
   }
 
   /** Whether an offset lies in a stretch that is left out. */

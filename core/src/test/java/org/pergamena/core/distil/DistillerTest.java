@@ -13,8 +13,8 @@ import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.analysis.Support;
-import org.pergamena.core.distil.text.StopWords;
 import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -22,6 +22,8 @@ import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 
 class DistillerTest {
+  private static final Tongue ENGLISH = Tongue.of(Tongue.ENGLISH);
+
   @Test
   void headings_are_the_backbone_of_a_source_that_has_them() {
     TopicMap map = Texts.map(DistilOptions.DEFAULT, Texts.headed("article"));
@@ -97,7 +99,7 @@ class DistillerTest {
     for (String label : labels) {
       String[] words = label.split(" ");
       assertThat(words.length).as(label).isBetween(1, 6);
-      assertThat(StopWords.has(words[0]) || StopWords.has(words[words.length - 1]))
+      assertThat(ENGLISH.stop(words[0]) || ENGLISH.stop(words[words.length - 1]))
           .as(label)
           .isFalse();
       assertThat(Character.isUpperCase(label.charAt(0))).as(label).isTrue();

@@ -10,6 +10,7 @@ import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.Span;
@@ -40,7 +41,7 @@ class TextAnalyserTest {
 
   @Test
   void stems_join_forms_and_stop_words_do_not_count() {
-    var tokens = TextAnalyser.tokens("The walls of the wall");
+    var tokens = TextAnalyser.tokens("The walls of the wall", Tongue.of(""));
     assertThat(tokens.get(1).stem()).isEqualTo(tokens.get(4).stem());
     assertThat(tokens.stream().filter(Token::content)).hasSize(2);
   }
@@ -64,7 +65,8 @@ class TextAnalyserTest {
     SourceText text = SourceText.plain(words);
     int tide = words.indexOf("The tide");
     int birds = words.indexOf("The birds");
-    Source source = new Source(UUID.randomUUID(), "notes", text, List.of(new Span(0, tide)));
+    Source source =
+        new Source(UUID.randomUUID(), "notes", text).without(List.of(new Span(0, tide)));
     Analysed all = TextAnalyser.analyse(source);
     assertThat(all.sentences()).hasSize(2);
     Analysed some = all.only(List.of(new Span(0, birds)));

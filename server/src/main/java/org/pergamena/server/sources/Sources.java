@@ -27,10 +27,10 @@ public class Sources {
           .maximumWeight(60_000_000)
           .weigher((UUID id, SourceText text) -> text.text().length())
           .build();
-  private final Cache<UUID, Analysed> analysed =
+  private final Cache<Spoken, Analysed> analysed =
       Caffeine.newBuilder()
           .maximumWeight(12_000_000)
-          .weigher((UUID id, Analysed text) -> text.source().text().text().length())
+          .weigher((Spoken key, Analysed text) -> text.source().text().text().length())
           .build();
 
   private final Cache<UUID, PageLayout> layouts =
@@ -76,6 +76,9 @@ public class Sources {
       return textId != null;
     }
   }
+
+  /** A text taken to be in a language. */
+  private record Spoken(UUID textId, String language) {}
 
   /** What was read of a source beside its words. */
   public record Reading(List<Omission> omissions, List<Integer> scanned) {}
@@ -164,13 +167,15 @@ public class Sources {
 
   private Analysed analysed(Entry entry) {
     Source source = source(entry);
-    Source whole = new Source(source.id(), source.name(), source.text());
-    Analysed text = analysed.get(entry.textId(), id -> TextAnalyser.analyse(whole));
+    Source whole = source.without(List.of());
+    Spoken spoken = new Spoken(entry.textId(), entry.language());
+    Analysed text = analysed.get(spoken, key -> TextAnalyser.analyse(whole));
     return Analysed.of(source, text.sentences(), text.punctuated());
   }
 
   private Source source(Entry entry) {
-    return new Source(entry.id(), entry.name(), text(entry.textId()), entry.excluded());
+    return new Source(
+        entry.id(), entry.name(), text(entry.textId()), entry.excluded(), entry.language());
   }
 
   /** A text by its identity. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.language.Tongue;
 
 /**
  * How a word is written inside a sentence: names and acronyms keep their capitals, other words lose
@@ -34,10 +35,11 @@ final class Casing {
   }
 
   /** The phrase as a label: sentence case. */
-  String label(List<Token> tokens) {
+  String label(List<Token> tokens, Tongue tongue) {
     StringBuilder label = new StringBuilder();
     for (Token token : tokens) {
-      label.append(label.isEmpty() ? "" : " ").append(word(token));
+      boolean joined = label.isEmpty() || tongue.unspaced() || elided(label);
+      label.append(joined ? "" : " ").append(word(token, tongue));
     }
     label.setCharAt(0, Character.toUpperCase(label.charAt(0)));
     return label.toString();
@@ -46,16 +48,21 @@ final class Casing {
   /**
    * A label as it is written after others: its first word loses the capital that it only has there.
    */
-  String inside(List<Token> tokens, String label) {
-    String first = word(tokens.get(0));
+  String inside(List<Token> tokens, String label, Tongue tongue) {
+    String first = word(tokens.get(0), tongue);
     return label.length() < first.length() ? label : first + label.substring(first.length());
   }
 
-  private String word(Token token) {
+  private static boolean elided(StringBuilder label) {
+    return "'\u2019".indexOf(label.charAt(label.length() - 1)) >= 0;
+  }
+
+  private String word(Token token, Tongue tongue) {
     String lower = token.surface().toLowerCase(Locale.ROOT);
     Map<String, Integer> known = forms.get(lower);
     if (known == null) {
-      return token.tag().equals("PROPN") ? token.surface() : lower;
+      boolean capital = tongue.capitalisesNouns() ? token.noun() : token.tag().equals("PROPN");
+      return capital ? token.surface() : lower;
     }
     String best = lower;
     int most = known.getOrDefault(lower, 0);

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -20,6 +21,7 @@ import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.language.Tongue;
 
 /**
  * Names groups by the noun phrases that set their text apart from all the rest. No label is given
@@ -32,6 +34,7 @@ public final class Labeller {
   private static final double REPEATS_ABOVE = 0.6;
   private static final double WORN = 0.6;
   private static final double ONCE = 0.88;
+  private static final double GUESSED = 0.6;
   private static final double LINKED = 0.88;
   private static final double NOUN_SHARE = 0.6;
   private static final double TWO = 0.78;
@@ -59,7 +62,7 @@ public final class Labeller {
     this.casing = new Casing(texts);
     for (Analysed text : texts) {
       for (Sentence sentence : text.sentences()) {
-        List<Phrase> found = Phrases.of(sentence);
+        List<Phrase> found = Phrases.of(sentence, text.tongue());
         phrases.put(sentence, found);
         for (Token token : sentence.tokens()) {
           if (token.content()) {
@@ -81,21 +84,23 @@ public final class Labeller {
     if (group.heading() != null) {
       String heading = plain(group.heading());
       if (used.add(heading.toLowerCase(Locale.ROOT)) || !uniqueHeadings) {
-        used.add(key(heading));
-        wear(key(heading));
+        String key = key(heading, tongue(group));
+        used.add(key);
+        wear(key);
         return heading;
       }
     }
     HeadWords head = new HeadWords(group, everywhere, words);
+    Tongue tongue = tongue(group);
     Set<String> stemsAbove =
-        TextAnalyser.tokens(above).stream().map(Token::stem).collect(Collectors.toSet());
+        TextAnalyser.tokens(above, tongue).stream().map(Token::stem).collect(Collectors.toSet());
     List<Scored> scored = new ArrayList<>();
     for (Candidate candidate : candidates(group).values()) {
       scored.add(candidate.scored(head, stemsAbove, above.isEmpty()));
     }
     scored.sort(Scored.BEST_FIRST);
     List<Scored> offered = new ArrayList<>(scored.subList(0, Math.min(scored.size(), 60)));
-    offered.addAll(pairs(scored, head, stemsAbove));
+    offered.addAll(pairs(scored, head, stemsAbove, tongue));
     offered.sort(Scored.BEST_FIRST);
     for (Scored each : offered) {
       if (used.add(each.key())) {
@@ -113,8 +118,11 @@ public final class Labeller {
   }
 
   /** The best phrases in twos, {@code the wall and its upkeep}. */
-  private List<Scored> pairs(List<Scored> best, HeadWords head, Set<String> above) {
+  private List<Scored> pairs(List<Scored> best, HeadWords head, Set<String> above, Tongue tongue) {
     List<Scored> pairs = new ArrayList<>();
+    if (tongue.and("").isEmpty()) {
+      return pairs;
+    }
     List<Scored> often =
         best.stream().filter(s -> s.count() >= LEAST_PAIRED).limit(PAIRED).toList();
     for (int i = 0; i < often.size(); i++) {
@@ -126,8 +134,8 @@ public final class Labeller {
           continue;
         }
         stems.addAll(second);
-        String other = often.get(j).label();
-        String label = often.get(i).label() + " and " + casing.inside(often.get(j).tokens(), other);
+        String other = casing.inside(often.get(j).tokens(), often.get(j).label(), tongue);
+        String label = often.get(i).label() + " " + tongue.and(other) + " " + other;
         double score = TWO * expected(stems, head, above);
         pairs.add(new Scored(String.join(" ", stems), label, often.get(i).tokens(), 1, score));
       }
@@ -167,8 +175,18 @@ public final class Labeller {
     return 2 * met / (stems.size() + USUAL_WORDS);
   }
 
-  private static String key(String label) {
-    return TextAnalyser.tokens(label).stream()
+  /** The language that most of a group's words are in. */
+  private static Tongue tongue(Group group) {
+    Map<Tongue, Integer> words = new LinkedHashMap<>();
+    group.parts().forEach(part -> words.merge(part.text().tongue(), part.words(), Integer::sum));
+    return words.entrySet().stream()
+        .max(Map.Entry.comparingByValue())
+        .map(Map.Entry::getKey)
+        .orElseGet(() -> Tongue.of(Tongue.ENGLISH));
+  }
+
+  private static String key(String label, Tongue tongue) {
+    return TextAnalyser.tokens(label, tongue).stream()
         .filter(Token::content)
         .map(Token::stem)
         .collect(Collectors.joining(" "));
@@ -181,7 +199,7 @@ public final class Labeller {
         sentences.isEmpty()
             ? List.of()
             : sentences.get(0).tokens().stream().filter(Token::word).limit(5).toList();
-    String label = tokens.isEmpty() ? "Without words" : casing.label(tokens);
+    String label = tokens.isEmpty() ? "Without words" : casing.label(tokens, tongue(group));
     String unique = label;
     for (int i = 2; !used.add(unique); i++) {
       unique = label + " (" + i + ")";
@@ -233,7 +251,7 @@ public final class Labeller {
 
     void meet(Phrase phrase) {
       count++;
-      String form = casing.label(phrase.tokens());
+      String form = casing.label(phrase.tokens(), phrase.tongue());
       counts.merge(form, 1, Integer::sum);
       forms.putIfAbsent(form, phrase.tokens());
     }
@@ -246,7 +264,7 @@ public final class Labeller {
         }
       }
       double score = expected(stems(first.tokens()), head, above);
-      score *= count == 1 && first.length() > 1 ? ONCE : 1;
+      score *= count > 1 || first.length() == 1 ? 1 : first.tongue().tagged() ? ONCE : GUESSED;
       score *= first.linked() ? LINKED : first.length() == 1 ? SINGLE : 1;
       score *= root && first.length() == 1 ? ROOT_ALONE : 1;
       score *=

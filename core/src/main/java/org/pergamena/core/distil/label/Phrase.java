@@ -2,17 +2,19 @@ package org.pergamena.core.distil.label;
 
 import java.util.List;
 import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.language.Tongue;
 
 /**
  * A noun phrase met in a text.
  *
  * @param key its stems, the same for all its forms
  * @param tokens the words as they stand there
+ * @param tongue the language of the text
  */
-record Phrase(String key, List<Token> tokens) {
+record Phrase(String key, List<Token> tokens, Tongue tongue) {
   /** Whether it is two phrases linked by a preposition, {@code the cost of the wall}. */
   boolean linked() {
-    return tokens.stream().anyMatch(token -> token.tag().equals("ADP"));
+    return tokens.stream().anyMatch(token -> !token.content());
   }
 
   /** Number of words. */

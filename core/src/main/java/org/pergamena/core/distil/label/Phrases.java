@@ -2,11 +2,10 @@ package org.pergamena.core.distil.label;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.language.Tongue;
 
 /**
  * Finds the noun phrases of a sentence: adjectives, participles, nouns and names that end in a noun
@@ -15,67 +14,90 @@ import org.pergamena.core.distil.text.Token;
 final class Phrases {
   private static final int LONGEST = 4;
   private static final int LONGEST_LINKED = 6;
-  private static final Set<String> LINKS = Set.of("of", "for");
-
-  /** Measures and times, which name no subject. */
-  private static final Set<String> MEASURES =
-      Set.of(
-          ("per cent percent metre metres meter meters kilometre kilometres millimetre millimetres"
-                  + " centimetre centimetres hectare hectares tonne tonnes ton tons year years month"
-                  + " months week weeks day days hour hours minute minutes second seconds today"
-                  + " yesterday tomorrow january february march april may june july august september"
-                  + " october november december monday tuesday wednesday thursday friday saturday"
-                  + " sunday quarter half ten twenty thirty forty fifty hundred thousand million billion dozen e.g i.e number people man men"
-                  + " woman women section chapter page")
-              .split(" "));
 
   private Phrases() {}
 
   /** Every noun phrase, those within longer ones too. */
-  static List<Phrase> of(Sentence sentence) {
+  static List<Phrase> of(Sentence sentence, Tongue tongue) {
     List<Phrase> phrases = new ArrayList<>();
     List<Token> tokens = sentence.tokens();
     for (int start = 0; start < tokens.size(); start++) {
+      if (!begins(tokens, start, tongue)) {
+        continue;
+      }
       for (int end = start; end < Math.min(tokens.size(), start + LONGEST); end++) {
-        Token last = tokens.get(end);
-        if (!inside(last)) {
+        if (!inside(tokens.get(end)) || end > start && apart(tokens, end, tongue)) {
           break;
         }
-        if (last.noun() && !measures(last) && !measures(tokens.get(start))) {
-          phrases.add(phrase(tokens.subList(start, end + 1)));
-          linked(tokens, start, end, phrases);
+        if (ends(tokens, start, end, tongue)) {
+          phrases.add(phrase(tokens.subList(start, end + 1), tongue));
+          linked(tokens, start, end, phrases, tongue);
         }
       }
     }
     return phrases;
   }
 
+  /** Where nouns come first, a phrase begins with one, or with one adjective before it. */
+  private static boolean begins(List<Token> tokens, int start, Tongue tongue) {
+    Token first = tokens.get(start);
+    if (tongue.measures(first.surface())) {
+      return false;
+    }
+    if (tongue.capitalisesNouns() && !first.noun()) {
+      return !first.surface().endsWith("en") && !first.surface().endsWith("em");
+    }
+    return !tongue.headFirst()
+        || first.noun()
+        || start + 1 < tokens.size() && tokens.get(start + 1).noun();
+  }
+
+  /** Whether a noun beside another is not of one phrase with it. */
+  private static boolean apart(List<Token> tokens, int at, Tongue tongue) {
+    Token before = tokens.get(at - 1);
+    boolean names = before.tag().equals("PROPN") && tokens.get(at).tag().equals("PROPN");
+    return tongue.writesCompoundsAsOne() && before.noun() && !names;
+  }
+
+  private static boolean ends(List<Token> tokens, int start, int end, Tongue tongue) {
+    Token last = tokens.get(end);
+    if (tongue.measures(last.surface())) {
+      return false;
+    }
+    return last.noun()
+        || tongue.headFirst()
+            && last.tag().equals("ADJ")
+            && tokens.subList(start, end).stream().anyMatch(Token::noun);
+  }
+
   /** The phrase with another after a preposition, an article between them left out of the key. */
-  private static void linked(List<Token> tokens, int start, int end, List<Phrase> phrases) {
+  private static void linked(
+      List<Token> tokens, int start, int end, List<Phrase> phrases, Tongue tongue) {
     int next = end + 2;
     boolean links =
         next < tokens.size()
-            && LINKS.contains(tokens.get(end + 1).surface())
-            && tokens.get(end + 1).tag().equals("ADP");
+            && tongue.links(tokens.get(end + 1).surface())
+            && !tokens.get(end + 1).tag().equals("SCONJ");
     if (!links) {
       return;
     }
-    if (tokens.get(next).tag().equals("DET")) {
+    if (tongue.article(tokens.get(next).surface())) {
       next++;
     }
     int last = next - 1;
-    while (last + 1 < Math.min(tokens.size(), next + 3) && inside(tokens.get(last + 1))) {
+    while (last + 1 < Math.min(tokens.size(), next + 3)
+        && inside(tokens.get(last + 1))
+        && (last < next || !apart(tokens, last + 1, tongue))) {
       last++;
     }
     boolean whole = last + 1 >= tokens.size() || !inside(tokens.get(last + 1));
-    whole &= last < next || !measures(tokens.get(last));
-    if (last >= next && whole && tokens.get(last).noun() && last - start < LONGEST_LINKED) {
-      phrases.add(phrase(tokens.subList(start, last + 1)));
+    whole &= last < next || !tongue.measures(tokens.get(last).surface());
+    if (last >= next
+        && whole
+        && ends(tokens, next, last, tongue)
+        && last - start < LONGEST_LINKED) {
+      phrases.add(phrase(tokens.subList(start, last + 1), tongue));
     }
-  }
-
-  private static boolean measures(Token token) {
-    return MEASURES.contains(token.surface().toLowerCase(Locale.ROOT));
   }
 
   private static boolean inside(Token token) {
@@ -89,9 +111,9 @@ final class Phrases {
     return token.tag().equals("VERB") && token.surface().endsWith("ing");
   }
 
-  private static Phrase phrase(List<Token> tokens) {
+  private static Phrase phrase(List<Token> tokens, Tongue tongue) {
     String key =
         tokens.stream().filter(Token::content).map(Token::stem).collect(Collectors.joining(" "));
-    return new Phrase(key, List.copyOf(tokens));
+    return new Phrase(key, List.copyOf(tokens), tongue);
   }
 }

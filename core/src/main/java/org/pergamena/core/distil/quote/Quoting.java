@@ -5,15 +5,12 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
-import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.source.Span;
 
 /**
@@ -30,42 +27,6 @@ public final class Quoting {
   private static final double REDUNDANCY = 0.6;
   private static final double NEW_SOURCE = 1.4;
   private static final double FULL_STRENGTH = 0.75;
-  private static final Set<String> LEANING =
-      Set.of(
-          "he",
-          "she",
-          "it",
-          "they",
-          "this",
-          "that",
-          "these",
-          "those",
-          "but",
-          "and",
-          "so",
-          "or",
-          "however",
-          "therefore",
-          "thus",
-          "also",
-          "then",
-          "such",
-          "yet",
-          "hence",
-          "moreover",
-          "furthermore",
-          "instead",
-          "nor",
-          "because",
-          "which",
-          "yes",
-          "no",
-          "well",
-          "his",
-          "her",
-          "its",
-          "their");
-
   private final Map<String, Double> rarity = new HashMap<>();
 
   /** Gets to know all the text that there is. */
@@ -132,10 +93,8 @@ public final class Quoting {
     for (Part part : parts) {
       part.sentences().forEach(sum::add);
     }
-    for (Token token : TextAnalyser.tokens(label)) {
-      if (token.content()) {
-        sum.add(token.stem(), Math.max(1, sum.weight(token.stem())));
-      }
+    for (String stem : TextAnalyser.stems(label, parts.stream().map(Part::text).toList())) {
+      sum.add(stem, Math.max(1, sum.weight(stem)));
     }
     return vector(sum);
   }
@@ -152,15 +111,15 @@ public final class Quoting {
     double closeness = vector.dot(centre);
     int words = sentence.words();
     double length = words < SHORTEST ? 0.3 : words > LONGEST ? 0.4 : words > LONG ? 0.6 : 1;
-    double alone = part.text().punctuated() && leans(sentence) ? 0.6 : 1;
+    double alone = part.text().punctuated() && leans(part, sentence) ? 0.6 : 1;
     double asks = sentence.tokens().isEmpty() || asks(sentence) ? 0.5 : 1;
     double early = index == part.from() ? 1.1 : 1;
     return new Candidate(part, index, vector, closeness * length * alone * asks * early, closeness);
   }
 
-  private static boolean leans(Sentence sentence) {
+  private static boolean leans(Part part, Sentence sentence) {
     return !sentence.tokens().isEmpty()
-        && LEANING.contains(sentence.tokens().get(0).surface().toLowerCase(Locale.ROOT));
+        && part.text().tongue().leans(sentence.tokens().get(0).surface());
   }
 
   private static boolean asks(Sentence sentence) {
@@ -184,7 +143,7 @@ public final class Quoting {
     Sentence sentence = sentences.get(candidate.index());
     Span span = sentence.span();
     if (candidate.part().text().punctuated()
-        && leans(sentence)
+        && leans(candidate.part(), sentence)
         && candidate.index() > candidate.part().from()
         && sentences.get(candidate.index() - 1).block() == sentence.block()
         && sentences.get(candidate.index() - 1).words() <= LONGEST / 2) {

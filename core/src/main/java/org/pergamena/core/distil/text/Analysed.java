@@ -2,6 +2,7 @@ package org.pergamena.core.distil.text;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;
 import org.pergamena.core.source.Spans;
@@ -34,7 +35,12 @@ public record Analysed(Source source, List<Sentence> sentences, boolean punctuat
     if (length > 0) {
       out.addAll(Spans.without(new Span(0, length), Spans.union(spans)));
     }
-    return of(new Source(source.id(), source.name(), source.text(), out), sentences, punctuated);
+    return of(source.without(out), sentences, punctuated);
+  }
+
+  /** The language that its words are taken apart by. */
+  public Tongue tongue() {
+    return Tongue.of(source.language());
   }
 
   /** Number of words in the sentences from one place up to another. */

@@ -1,15 +1,14 @@
 package org.pergamena.core.distil.text;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-import opennlp.tools.postag.POSTaggerME;
-import opennlp.tools.sentdetect.SentenceDetectorME;
-import opennlp.tools.stemmer.PorterStemmer;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.CueSpan;
 import org.pergamena.core.source.Source;
@@ -23,35 +22,51 @@ import org.pergamena.core.source.Span;
  * result does not depend on their number.
  */
 public final class TextAnalyser {
-  private static final Pattern TOKEN =
-      Pattern.compile(
-          "[\\p{L}\\p{M}\\p{N}]+(?:['\\u2019.,\\-][\\p{L}\\p{M}\\p{N}]+)*|[^\\s\\p{L}\\p{M}\\p{N}]");
-  private static final Pattern MARK = Pattern.compile("[.!?\u2026]");
+  private static final Pattern MARK = Pattern.compile("[.!?\u2026\u3002\uff01\uff1f]");
   private static final int WORDS_PER_MARK = 60;
+  private static final int LETTERS_PER_CAPITAL = 300;
   private static final int SPOKEN_WORDS = 28;
-
-  private static final ThreadLocal<SentenceDetectorME> SENTENCES =
-      ThreadLocal.withInitial(() -> new SentenceDetectorME(EnglishModels.SENTENCES));
-  private static final ThreadLocal<POSTaggerME> TAGGER =
-      ThreadLocal.withInitial(() -> new POSTaggerME(EnglishModels.TAGS));
 
   private TextAnalyser() {}
 
   /** The sentences of a source, headings left out. */
   public static Analysed analyse(Source source) {
     SourceText text = source.text();
+    Tongue tongue = Tongue.of(source.language());
     boolean punctuated = punctuated(text);
     List<List<Sentence>> blocks =
         IntStream.range(0, text.blocks().size())
             .parallel()
-            .mapToObj(i -> sentences(text, i, punctuated))
+            .mapToObj(i -> sentences(text, i, punctuated, tongue))
             .toList();
-    return Analysed.of(source, blocks.stream().flatMap(List::stream).toList(), punctuated);
+    List<Sentence> sentences = blocks.stream().flatMap(List::stream).toList();
+    boolean told = tongue.tagged() && !(tongue.capitalisesNouns() && lowerCase(text.text()));
+    return Analysed.of(source, told ? sentences : Guessing.tagged(sentences, tongue), punctuated);
+  }
+
+  /** Whether hardly a word has a capital, as in what was written down by a machine. */
+  private static boolean lowerCase(String text) {
+    long capitals = text.chars().filter(Character::isUpperCase).count();
+    return capitals * LETTERS_PER_CAPITAL < text.length();
   }
 
   /** The tagged words of a piece of text that is not part of a source, such as a heading. */
-  public static List<Token> tokens(String words) {
-    return tokens(words, 0, words.length());
+  public static List<Token> tokens(String words, Tongue tongue) {
+    return tokens(words, 0, words.length(), tongue);
+  }
+
+  /** The stems of the content words of a piece of text, in each of the languages of some texts. */
+  public static Set<String> stems(String words, Collection<Analysed> texts) {
+    Set<String> stems = new TreeSet<>();
+    texts.stream()
+        .map(Analysed::tongue)
+        .distinct()
+        .forEach(
+            tongue ->
+                tokens(words, tongue).stream()
+                    .filter(Token::content)
+                    .forEach(token -> stems.add(token.stem())));
+    return stems;
   }
 
   private static boolean punctuated(SourceText text) {
@@ -59,22 +74,21 @@ public final class TextAnalyser {
     return marks * WORDS_PER_MARK >= text.words();
   }
 
-  private static List<Sentence> sentences(SourceText text, int index, boolean punctuated) {
+  private static List<Sentence> sentences(
+      SourceText text, int index, boolean punctuated, Tongue tongue) {
     Block block = text.blocks().get(index);
     if (!block.kind().runs()) {
       return List.of();
     }
-    List<Span> spans = punctuated ? marked(text.text(), block) : spoken(text, block);
+    List<Span> spans = punctuated ? marked(text.text(), block, tongue) : spoken(text, block);
     return spans.stream()
-        .map(s -> new Sentence(s, index, tokens(text.text(), s.start(), s.end())))
+        .map(s -> new Sentence(s, index, tokens(text.text(), s.start(), s.end(), tongue)))
         .toList();
   }
 
-  private static List<Span> marked(String text, Block block) {
-    String words = text.substring(block.start(), block.end());
-    return Arrays.stream(SENTENCES.get().sentPosDetect(words))
-        .filter(s -> s.getEnd() > s.getStart())
-        .map(s -> new Span(block.start() + s.getStart(), block.start() + s.getEnd()))
+  private static List<Span> marked(String text, Block block, Tongue tongue) {
+    return tongue.sentences(text.substring(block.start(), block.end())).stream()
+        .map(s -> new Span(block.start() + s.start(), block.start() + s.end()))
         .toList();
   }
 
@@ -115,26 +129,21 @@ public final class TextAnalyser {
     return matcher.results().map(m -> new Span(m.start(), m.end())).toList();
   }
 
-  private static List<Token> tokens(String text, int start, int end) {
-    List<String> surfaces = new ArrayList<>();
-    List<Integer> starts = new ArrayList<>();
-    Matcher matcher = TOKEN.matcher(text).region(start, end);
-    while (matcher.find()) {
-      surfaces.add(matcher.group());
-      starts.add(matcher.start());
-    }
-    String[] tags = TAGGER.get().tag(surfaces.toArray(String[]::new));
-    PorterStemmer stemmer = new PorterStemmer();
+  private static List<Token> tokens(String text, int start, int end, Tongue tongue) {
+    List<Span> words = tongue.words(text, start, end);
+    String[] surfaces =
+        words.stream().map(w -> text.substring(w.start(), w.end())).toArray(String[]::new);
+    String[] tags = tongue.tags(surfaces);
     List<Token> tokens = new ArrayList<>();
     for (int i = 0; i < tags.length; i++) {
-      String surface = surfaces.get(i);
-      String stem = stemmer.stem(surface.toLowerCase(Locale.ROOT).replace('\u2019', '\''));
-      tokens.add(new Token(starts.get(i), surface, stem, tags[i], content(surface)));
+      String stem = tongue.stem(surfaces[i]);
+      boolean content = content(surfaces[i], tongue);
+      tokens.add(new Token(words.get(i).start(), surfaces[i], stem, tags[i], content));
     }
     return tokens;
   }
 
-  private static boolean content(String surface) {
-    return Character.isLetter(surface.charAt(0)) && surface.length() > 1 && !StopWords.has(surface);
+  private static boolean content(String surface, Tongue tongue) {
+    return Character.isLetter(surface.charAt(0)) && surface.length() > 1 && !tongue.stop(surface);
   }
 }

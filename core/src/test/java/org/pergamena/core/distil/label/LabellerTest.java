@@ -9,13 +9,15 @@ import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Analysed;
-import org.pergamena.core.distil.text.StopWords;
 import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceTextBuilder;
 
 class LabellerTest {
+  private static final Tongue ENGLISH = Tongue.of(Tongue.ENGLISH);
+
   private static final List<String> PARTS =
       List.of(
           "The cost of the outer wall has fallen. The parish paid for the outer wall every winter,"
@@ -52,8 +54,8 @@ class LabellerTest {
     for (String label : labels) {
       String[] words = label.split(" ");
       assertThat(words.length).isBetween(1, 6);
-      assertThat(StopWords.has(words[0])).as(label).isFalse();
-      assertThat(StopWords.has(words[words.length - 1])).as(label).isFalse();
+      assertThat(ENGLISH.stop(words[0])).as(label).isFalse();
+      assertThat(ENGLISH.stop(words[words.length - 1])).as(label).isFalse();
       assertThat(Character.isUpperCase(label.charAt(0))).isTrue();
     }
   }

@@ -1,0 +1,240 @@
+package org.pergamena.core.language;
+
+import com.ibm.icu.text.BreakIterator;
+import com.ibm.icu.util.ULocale;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import opennlp.tools.postag.POSTaggerME;
+import opennlp.tools.sentdetect.SentenceDetectorME;
+import org.pergamena.core.source.Span;
+
+/**
+ * How to take a language apart: its sentences, words, stems, parts of speech and small words. Where
+ * there is no model, sentences and words go by Unicode's rules (UAX #29, by ICU) and parts of
+ * speech are left open.
+ */
+public final class Tongue {
+  /** English, also for text too short to tell its language. */
+  public static final String ENGLISH = "eng";
+
+  private static final Map<String, Tongue> KNOWN = new ConcurrentHashMap<>();
+  private static final Pattern TOKEN =
+      Pattern.compile(
+          "[\\p{L}\\p{M}\\p{N}]+(?:['\\u2019.,\\-][\\p{L}\\p{M}\\p{N}]+)*|[^\\s\\p{L}\\p{M}\\p{N}]");
+
+  /** The same, with an elided word, as in {@code l'eau}, a token of its own. */
+  private static final Pattern ELIDING =
+      Pattern.compile(
+          "\\p{L}{1,7}['\\u2019](?=\\p{L})|[\\p{L}\\p{M}\\p{N}]+(?:[.,\\-][\\p{L}\\p{M}\\p{N}]+)*"
+              + "|[^\\s\\p{L}\\p{M}\\p{N}]");
+
+  private static final Set<String> ELIDE = Set.of("fra", "ita", "cat");
+  private static final Set<String> HEAD_FIRST = Set.of("fra", "spa", "ita", "por", "cat", "ron");
+  private static final Set<String> UNSPACED =
+      Set.of("cmn", "zho", "jpn", "tha", "lao", "khm", "mya", "yue", "wuu");
+
+  private final String code;
+  private final WordLists lists;
+  private final Set<String> stop;
+  private final ThreadLocal<UnaryOperator<String>> stemmer;
+  private final ThreadLocal<SentenceDetectorME> detector;
+  private final ThreadLocal<POSTaggerME> tagger;
+
+  private Tongue(String code) {
+    this.code = code;
+    this.lists = WordLists.of(code);
+    this.stop = lists.stop().isEmpty() ? Stemming.stops(code) : lists.stop();
+    this.stemmer = ThreadLocal.withInitial(() -> Stemming.of(code));
+    this.detector =
+        ThreadLocal.withInitial(() -> new SentenceDetectorME(Models.of(code).sentences()));
+    this.tagger = ThreadLocal.withInitial(() -> new POSTaggerME(Models.of(code).tags()));
+  }
+
+  /**
+   * The tongue of a language.
+   *
+   * @param language ISO 639-3, empty for English
+   */
+  public static Tongue of(String language) {
+    return KNOWN.computeIfAbsent(language.isEmpty() ? ENGLISH : language, Tongue::new);
+  }
+
+  /** ISO 639-3. */
+  public String code() {
+    return code;
+  }
+
+  /** Whether parts of speech are told by a model. */
+  public boolean tagged() {
+    return Models.are(code);
+  }
+
+  /** Whether its small words are known. */
+  public boolean listed() {
+    return !stop.isEmpty();
+  }
+
+  /** Whether it is known which words stand before a noun. */
+  public boolean articled() {
+    return !lists.articles().isEmpty();
+  }
+
+  /** Whether a noun stands before its adjectives. */
+  public boolean headFirst() {
+    return HEAD_FIRST.contains(code);
+  }
+
+  /** Whether every noun is written with a capital. */
+  public boolean capitalisesNouns() {
+    return code.equals("deu");
+  }
+
+  /** Whether a noun that tells another more closely is written as one word with it. */
+  public boolean writesCompoundsAsOne() {
+    return code.equals("deu") || code.equals("nld");
+  }
+
+  /** Whether a word of a language written without spaces is more than its grammar. */
+  private static boolean ideographic(String word) {
+    return word.codePoints()
+        .mapToObj(Character.UnicodeScript::of)
+        .anyMatch(script -> script != Character.UnicodeScript.HIRAGANA);
+  }
+
+  /** Whether words are written without spaces between them. */
+  public boolean unspaced() {
+    return UNSPACED.contains(code);
+  }
+
+  /** Whether a word, in any case, carries no subject of its own. */
+  public boolean stop(String word) {
+    return stop.contains(plain(word)) || code.equals("jpn") && !ideographic(word);
+  }
+
+  /** Whether a sentence that begins with this word leans on the one before. */
+  public boolean leans(String word) {
+    return lists.leaning().contains(plain(word));
+  }
+
+  /** Whether a word is a measure or time. */
+  public boolean measures(String word) {
+    return lists.measures().contains(plain(word));
+  }
+
+  /** Whether a word stands before nouns. */
+  public boolean article(String word) {
+    return lists.articles().contains(plain(word));
+  }
+
+  /** Whether a word links two noun phrases into one. */
+  public boolean links(String word) {
+    return lists.links().contains(plain(word));
+  }
+
+  /** The word that joins two things before the second of them; empty if it is not known. */
+  public String and(String second) {
+    boolean hiatus = code.equals("spa") && second.toLowerCase(Locale.ROOT).matches("h?i(?!e).*");
+    return hiatus ? "e" : lists.and();
+  }
+
+  /** What a word has in common with its other forms. */
+  public String stem(String word) {
+    return stemmer.get().apply(plain(word));
+  }
+
+  /** Parts of speech by Universal Dependencies; all {@code X} where there is no model. */
+  public String[] tags(String[] words) {
+    if (tagged()) {
+      return tagger.get().tag(words);
+    }
+    String[] tags = new String[words.length];
+    Arrays.fill(tags, "X");
+    return tags;
+  }
+
+  /** The sentences of a text, without white space around them. */
+  public List<Span> sentences(String text) {
+    if (tagged()) {
+      return Arrays.stream(detector.get().sentPosDetect(text))
+          .filter(s -> s.getEnd() > s.getStart())
+          .map(s -> new Span(s.getStart(), s.getEnd()))
+          .toList();
+    }
+    BreakIterator breaks = BreakIterator.getSentenceInstance(locale());
+    breaks.setText(text);
+    List<Span> spans = new ArrayList<>();
+    int start = breaks.first();
+    for (int end = breaks.next(); end != BreakIterator.DONE; end = breaks.next()) {
+      String piece = text.substring(start, end);
+      if (!piece.isBlank() && (end == text.length() || !abbreviated(piece.stripTrailing()))) {
+        int from = start + piece.length() - piece.stripLeading().length();
+        spans.add(new Span(from, start + piece.stripTrailing().length()));
+        start = end;
+      }
+    }
+    return spans;
+  }
+
+  /** Whether the full stop at the end of a piece belongs to its last word. */
+  private boolean abbreviated(String piece) {
+    if (!piece.endsWith(".")) {
+      return false;
+    }
+    int from = piece.length() - 1;
+    while (from > 0 && !Character.isWhitespace(piece.charAt(from - 1))) {
+      from--;
+    }
+    String last = piece.substring(from, piece.length() - 1).replaceAll("^\\P{L}+", "");
+    boolean initial = last.length() == 1 && Character.isUpperCase(last.charAt(0));
+    return initial || lists.abbreviations().contains(plain(last));
+  }
+
+  private ULocale locale() {
+    String two = Locale.forLanguageTag(code).getLanguage();
+    for (String known : Locale.getISOLanguages()) {
+      if (Locale.forLanguageTag(known).getISO3Language().equals(code)) {
+        two = known;
+      }
+    }
+    return ULocale.forLanguageTag(two);
+  }
+
+  /** The words and marks of a piece of text. */
+  public List<Span> words(String text, int start, int end) {
+    if (unspaced()) {
+      return dictionaryWords(text, start, end);
+    }
+    List<Span> words = new ArrayList<>();
+    Pattern pattern = ELIDE.contains(code) ? ELIDING : TOKEN;
+    Matcher matcher = pattern.matcher(text).region(start, end);
+    while (matcher.find()) {
+      words.add(new Span(matcher.start(), matcher.end()));
+    }
+    return words;
+  }
+
+  private List<Span> dictionaryWords(String text, int start, int end) {
+    BreakIterator breaks = BreakIterator.getWordInstance(locale());
+    breaks.setText(text.substring(start, end));
+    List<Span> words = new ArrayList<>();
+    int from = breaks.first();
+    for (int to = breaks.next(); to != BreakIterator.DONE; from = to, to = breaks.next()) {
+      if (!text.substring(start + from, start + to).isBlank()) {
+        words.add(new Span(start + from, start + to));
+      }
+    }
+    return words;
+  }
+
+  private static String plain(String word) {
+    return word.toLowerCase(Locale.ROOT).replace('\u2019', '\'');
+  }
+}

@@ -1,0 +1,56 @@
+package org.pergamena.core.language;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Properties;
+import java.util.Set;
+
+/**
+ * The small words of a language, in lower case.
+ *
+ * @param stop words that carry no subject of their own
+ * @param leaning words at the beginning of a sentence that lean on the one before
+ * @param measures measures and times, which name no subject
+ * @param articles words that stand before a noun, its adjectives between
+ * @param links words that link two noun phrases into one
+ * @param abbreviations that end no sentence, without their last full stop
+ * @param and the word that joins two, empty if it is not known
+ */
+record WordLists(
+    Set<String> stop,
+    Set<String> leaning,
+    Set<String> measures,
+    Set<String> articles,
+    Set<String> links,
+    Set<String> abbreviations,
+    String and) {
+
+  /** The lists that ship for a language; all empty if there are none. */
+  static WordLists of(String language) {
+    Properties words = new Properties();
+    try (InputStream in = WordLists.class.getResourceAsStream(language + ".properties")) {
+      if (in != null) {
+        words.load(new InputStreamReader(in, StandardCharsets.UTF_8));
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException("The words of " + language + " cannot be read.", e);
+    }
+    return new WordLists(
+        set(words, "stop"),
+        set(words, "leaning"),
+        set(words, "measures"),
+        set(words, "articles"),
+        set(words, "links"),
+        set(words, "abbreviations"),
+        words.getProperty("and", ""));
+  }
+
+  private static Set<String> set(Properties words, String name) {
+    String all = words.getProperty(name, "").strip();
+    return all.isEmpty() ? Set.of() : Set.copyOf(Arrays.asList(all.split("\\s+")));
+  }
+}
