@@ -1,7 +1,7 @@
 import { memo } from "react";
 import styled from "styled-components";
 import type { Placed, Topic } from "../api/types";
-import { pigment, sourceInk, theme } from "../theme/tokens";
+import { labelInk, pigment, sourceInk, theme } from "../theme/tokens";
 import { counted } from "../ui/words";
 
 const FACES = {
@@ -44,7 +44,7 @@ function spoken(topic: Topic): string {
 function colour(role: Placed["texts"][number]["role"], branch: number): string {
   switch (role) {
     case "LABEL":
-      return theme.ink;
+      return labelInk(branch);
     case "NUMBER":
       return pigment(branch);
     case "COUNT":

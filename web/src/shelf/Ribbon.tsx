@@ -39,8 +39,8 @@ const Excluded = styled(Stretch)`
   );
 `;
 
-const NOWHERE = -2;
-const EXCLUDED = -3;
+const NOWHERE = -3;
+const EXCLUDED = -4;
 const SMALLEST_GAP = 0.004;
 
 /** A source from end to end, coloured by main branch; a gap is not on the map. */

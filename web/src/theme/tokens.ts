@@ -10,10 +10,17 @@ export const theme = {
 
 export type Theme = typeof theme;
 
-/** The colour of a main branch, from 0; the ink for the root. */
+const ASIDE = -2;
+
+/** The colour of a main branch, from 0; the ink for the root, a softer one for what is aside. */
 export function pigment(branch: number): string {
-  const { pigments, ink } = colours;
-  return branch < 0 ? ink : (pigments[branch % pigments.length] ?? ink);
+  const { pigments } = colours;
+  return branch < 0 ? labelInk(branch) : (pigments[branch % pigments.length] ?? colours.ink);
+}
+
+/** The colour of a label on a main branch. */
+export function labelInk(branch: number): string {
+  return branch === ASIDE ? colours.softInk : colours.ink;
 }
 
 /** The ink of a source, from 0. */

@@ -9,12 +9,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
 import org.pergamena.core.distil.Progress;
+import org.pergamena.core.distil.Wishes;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.outline.MarkdownOutline;
@@ -28,7 +30,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
-/** {@code pergamena distil FILE... [--levels N] [--branches N] [-o map.md] [--json]}. */
+/** {@code pergamena distil FILE... [OPTIONS] [-o map.md] [--json]}. */
 @Command(
     name = "distil",
     mixinStandardHelpOptions = true,
@@ -44,6 +46,28 @@ public final class DistilCommand implements Callable<Integer> {
       names = "--branches",
       description = "Most topics under one topic, 2 to 12 (default: by the material).")
   private int branches = DistilOptions.DEFAULT.branches();
+
+  @Option(
+      names = "--detail",
+      description = "How finely: ${COMPLETION-CANDIDATES} (default: ${DEFAULT-VALUE}).")
+  private DistilOptions.Detail detail = DistilOptions.Detail.USUAL;
+
+  @Option(
+      names = "--order",
+      description = "What main branches follow: ${COMPLETION-CANDIDATES} (default: SUBJECT).")
+  private DistilOptions.Order order = DistilOptions.Order.SUBJECT;
+
+  @Option(names = "--question", description = "What the map should answer.")
+  private String question;
+
+  @Option(names = "--main", description = "A main branch to fill; any number of times.")
+  private List<String> mains;
+
+  @Option(names = "--term", description = "A term that must appear; any number of times.")
+  private List<String> terms;
+
+  @Option(names = "--without", description = "A term to leave out; any number of times.")
+  private List<String> without;
 
   @Option(names = "-o", paramLabel = "FILE", description = "Where to write (default: the screen).")
   private Path output;
@@ -79,7 +103,8 @@ public final class DistilCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Refusal {
-    DistilOptions options = new DistilOptions(levels, branches);
+    Wishes wishes = new Wishes(question, mains, terms, without);
+    DistilOptions options = new DistilOptions(levels, branches, detail, order, Set.of(), wishes);
     Supplier<UUID> ids = counting();
     List<Source> sources = new ArrayList<>();
     for (Path file : files) {

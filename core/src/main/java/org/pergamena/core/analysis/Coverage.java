@@ -8,6 +8,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
@@ -26,33 +27,23 @@ public record Coverage(double share, List<Stretch> ribbon) {
   /**
    * A stretch of a source that one main branch accounts for, or none.
    *
-   * @param branch the main branch, from 0; {@link #ROOT} for the root's own passages; {@link
-   *     #NOWHERE} if the text is not on the map, {@link #EXCLUDED} if that is as the person wants
+   * @param branch the main branch, from 0, or as {@link Numbering} has it; {@link #NOWHERE} if the
+   *     text is not on the map, {@link #EXCLUDED} if that is as the person wants
    */
   public record Stretch(int start, int end, int branch) {}
 
-  /** On the map, but only on its root. */
-  public static final int ROOT = -1;
-
   /** Not on the map. */
-  public static final int NOWHERE = -2;
+  public static final int NOWHERE = -3;
 
   /** Left out of distilling by the person, and not on the map. */
-  public static final int EXCLUDED = -3;
+  public static final int EXCLUDED = -4;
 
   /** The coverage of each of the sources, by source. */
   public static Map<UUID, Coverage> of(TopicMap map, List<Source> sources) {
     Map<UUID, List<Claim>> claims = new HashMap<>();
-    Map<UUID, Integer> branches = new HashMap<>();
-    int next = 0;
-    for (UUID main : map.root().children()) {
-      branches.put(main, next++);
-    }
+    Map<UUID, Integer> branches = Numbering.branches(map);
     for (Topic topic : map.preorder()) {
-      int branch =
-          topic.parent() == null
-              ? ROOT
-              : branches.computeIfAbsent(topic.id(), id -> branches.get(topic.parent()));
+      int branch = branches.get(topic.id());
       int level = map.level(topic);
       for (Extent extent : topic.extent()) {
         claims

@@ -18,7 +18,12 @@ public record Distilled(Node root) {
 
   /** A topic to be. */
   public record Node(
-      String label, String summary, List<Extent> extent, List<Quote> quotes, List<Node> children) {}
+      String label,
+      String summary,
+      List<Extent> extent,
+      List<Quote> quotes,
+      List<Node> children,
+      boolean aside) {}
 
   /**
    * The topics as a map.
@@ -46,7 +51,16 @@ public record Distilled(Node root) {
               quote.strength()));
     }
     topics.add(
-        new Topic(id, parent, children, node.label(), "", node.summary(), evidence, node.extent()));
+        new Topic(
+            id,
+            parent,
+            children,
+            node.label(),
+            "",
+            node.summary(),
+            evidence,
+            node.extent(),
+            node.aside()));
     for (int i = 0; i < children.size(); i++) {
       collect(node.children().get(i), children.get(i), id, ids, topics);
     }

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import org.pergamena.core.distil.Distilled.Node;
 import org.pergamena.core.distil.group.Group;
-import org.pergamena.core.distil.group.Grouping;
 import org.pergamena.core.distil.label.Labeller;
 import org.pergamena.core.distil.quote.Quote;
 import org.pergamena.core.distil.quote.Quoting;
-import org.pergamena.core.distil.segment.HeadingTree;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.segment.Parts;
+import org.pergamena.core.distil.steer.Terms;
 import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;
@@ -28,14 +28,6 @@ import org.pergamena.core.source.Spans;
  * }</pre>
  */
 public final class Distiller {
-  private static final int HEADED_MAIN = 12;
-  private static final int MOST_MAIN = 10;
-  private static final int LEAST_MAIN = 4;
-  private static final int MOST_BELOW = 7;
-  private static final double FEWER = 0.8;
-  private static final int FRONT_MATTER_WORDS = 40;
-  private static final int WORDS_PER_PART = 260;
-
   private final List<Analysed> texts;
   private final DistilOptions options;
   private final Progress progress;
@@ -68,6 +60,8 @@ public final class Distiller {
             .filter(
                 text ->
                     options.sources().isEmpty() || options.sources().contains(text.source().id()))
+            .map(text -> Terms.without(text, options.wishes().without()))
+            .filter(text -> !text.sentences().isEmpty())
             .toList();
     this.options = options;
     this.progress = progress;
@@ -79,91 +73,59 @@ public final class Distiller {
    * @throws IllegalArgumentException if there are no words in any source
    */
   public Distilled distil() {
+    Group root = divided();
+    progress.at("Weighing words", 0.3);
+    quoting = new Quoting(texts);
+    Node named = named(root);
+    List<String> missing =
+        options.wishes().terms().stream().filter(term -> !names(named, term)).toList();
+    if (missing.isEmpty()) {
+      return new Distilled(named);
+    }
+    for (String term : missing) {
+      root = Terms.with(root, term);
+    }
+    return new Distilled(named(root));
+  }
+
+  /**
+   * How many topics would come on each level, from the main branches on, terms that must appear not
+   * counted.
+   */
+  public List<Integer> sizes() {
+    List<Integer> sizes = new ArrayList<>();
+    count(divided(), 0, sizes);
+    return sizes.subList(1, sizes.size());
+  }
+
+  private static void count(Group group, int level, List<Integer> sizes) {
+    if (sizes.size() == level) {
+      sizes.add(0);
+    }
+    sizes.set(level, sizes.get(level) + 1);
+    group.children().forEach(child -> count(child, level + 1, sizes));
+  }
+
+  private Group divided() {
     if (texts.isEmpty()) {
       throw new IllegalArgumentException(
           "There are no words in these sources to distil. Add a source with text.");
     }
     progress.at("Dividing the sources", 0.05);
-    Group root = divided();
-    progress.at("Weighing words", 0.3);
+    return new Division(options, progress, divisible).of(texts);
+  }
+
+  private Node named(Group root) {
     labeller = new Labeller(texts);
-    quoting = new Quoting(texts);
+    named = 0;
     toName = count(root);
-    return new Distilled(node(root, ""));
+    return node(root, "");
   }
 
-  private Group divided() {
-    if (texts.size() == 1) {
-      return one(texts.get(0), options.levels());
-    }
-    return options.order() == DistilOptions.Order.SOURCES ? sideBySide() : several();
-  }
-
-  private Group one(Analysed text, int levels) {
-    boolean headed = HeadingTree.divides(text);
-    int most = options.most(headed ? HEADED_MAIN : MOST_MAIN);
-    int main = Math.min(most, mainBranches(text.words(0, text.sentences().size()) / 100.0));
-    Part root = withoutFrontMatter(Parts.of(text, levels, main, divisible));
-    Group group = Grouping.ofOne(root, most, options.most(headed ? HEADED_MAIN : MOST_BELOW));
-    return limited(group, levels);
-  }
-
-  /** Each source as a main branch under its name, its own tree below. */
-  private Group sideBySide() {
-    List<Group> branches = new ArrayList<>();
-    for (Analysed text : texts) {
-      Group own = one(text, options.levels() - 1);
-      branches.add(new Group(text.source().name(), own.own(), own.children()));
-    }
-    return new Group(null, List.of(), branches);
-  }
-
-  private Group several() {
-    List<Part> roots = new ArrayList<>();
-    double words = 0;
-    for (Analysed text : texts) {
-      int size = text.words(0, text.sentences().size());
-      int parts = Math.max(2, Math.round((float) size / Math.min(WORDS_PER_PART, divisible)));
-      int levels = HeadingTree.divides(text) ? options.levels() : 1;
-      roots.add(withoutFrontMatter(Parts.of(text, levels, parts, divisible)));
-      words += size;
-    }
-    progress.at("Joining what is about the same", 0.15);
-    int main = Math.min(options.most(MOST_MAIN), mainBranches(words / 200));
-    return Grouping.ofSeveral(roots, main, options.most(MOST_BELOW), options.levels());
-  }
-
-  private static int mainBranches(double size) {
-    return Math.max(LEAST_MAIN, Math.min(MOST_MAIN, (int) Math.round(FEWER * Math.sqrt(size))));
-  }
-
-  /** Takes the few words before the first heading off the map. */
-  private Part withoutFrontMatter(Part root) {
-    if (root.children().isEmpty() || root.children().get(0).title() == null) {
-      return root;
-    }
-    int first = root.children().get(0).from();
-    if (first == root.from() || root.text().words(root.from(), first) >= FRONT_MATTER_WORDS) {
-      return root;
-    }
-    return new Part(
-        root.text(),
-        first,
-        root.to(),
-        root.title(),
-        root.children().get(0).start(),
-        root.children());
-  }
-
-  /** Cuts a tree off below so many levels; what was below belongs to the last one. */
-  private static Group limited(Group group, int levels) {
-    if (levels == 0) {
-      return new Group(group.heading(), group.parts(), List.of());
-    }
-    return new Group(
-        group.heading(),
-        group.own(),
-        group.children().stream().map(child -> limited(child, levels - 1)).toList());
+  private boolean names(Node node, String term) {
+    Tongue tongue = texts.get(0).tongue();
+    return Terms.names(node.label(), term, tongue)
+        || node.children().stream().anyMatch(child -> names(child, term));
   }
 
   private static int count(Group group) {
@@ -173,6 +135,7 @@ public final class Distiller {
   private Node node(Group group, String above) {
     String label = labeller.label(group, above);
     progress.at("Naming topics and choosing passages", 0.4 + 0.6 * named++ / toName);
+    String asked = label + " " + options.wishes().question();
     List<Extent> extent = new ArrayList<>();
     for (Part part : group.own()) {
       Source source = part.text().source();
@@ -182,11 +145,11 @@ public final class Distiller {
       }
     }
     boolean leaf = group.children().isEmpty();
-    List<Quote> quotes = quoting.choose(group.own(), label, leaf ? Integer.MAX_VALUE : 2);
+    List<Quote> quotes = quoting.choose(group.own(), asked, leaf ? options.detail().quotes() : 2);
     List<Node> children = group.children().stream().map(child -> node(child, label)).toList();
-    List<Quote> central = leaf ? quotes : quoting.choose(group.parts(), label, 1);
+    List<Quote> central = leaf ? quotes : quoting.choose(group.parts(), asked, 1);
     String summary = central.isEmpty() ? "" : words(central.get(0));
-    return new Node(label, summary, extent, quotes, children);
+    return new Node(label, summary, extent, quotes, children, group.aside());
   }
 
   private static String words(Quote quote) {

@@ -139,6 +139,11 @@ public final class Tongue {
     return lists.links().contains(plain(word));
   }
 
+  /** Whether a number of four digits after this word is a year. */
+  public boolean dates(String word) {
+    return lists.years().contains(plain(word));
+  }
+
   /** The word that joins two things before the second of them; empty if it is not known. */
   public String and(String second) {
     boolean hiatus = code.equals("spa") && second.toLowerCase(Locale.ROOT).matches("h?i(?!e).*");
@@ -162,17 +167,9 @@ public final class Tongue {
 
   /** The sentences of a text, without white space around them. */
   public List<Span> sentences(String text) {
-    if (tagged()) {
-      return Arrays.stream(detector.get().sentPosDetect(text))
-          .filter(s -> s.getEnd() > s.getStart())
-          .map(s -> new Span(s.getStart(), s.getEnd()))
-          .toList();
-    }
-    BreakIterator breaks = BreakIterator.getSentenceInstance(locale());
-    breaks.setText(text);
     List<Span> spans = new ArrayList<>();
-    int start = breaks.first();
-    for (int end = breaks.next(); end != BreakIterator.DONE; end = breaks.next()) {
+    int start = 0;
+    for (int end : ends(text)) {
       String piece = text.substring(start, end);
       if (!piece.isBlank() && (end == text.length() || !abbreviated(piece.stripTrailing()))) {
         int from = start + piece.length() - piece.stripLeading().length();
@@ -183,7 +180,26 @@ public final class Tongue {
     return spans;
   }
 
-  /** Whether the full stop at the end of a piece belongs to its last word. */
+  /** Where sentences may end; the last of them is the end of the text. */
+  private List<Integer> ends(String text) {
+    List<Integer> ends = new ArrayList<>();
+    if (tagged()) {
+      Arrays.stream(detector.get().sentPosDetect(text)).forEach(span -> ends.add(span.getEnd()));
+    } else {
+      BreakIterator breaks = BreakIterator.getSentenceInstance(ULocale.forLocale(locale()));
+      breaks.setText(text);
+      breaks.first();
+      for (int end = breaks.next(); end != BreakIterator.DONE; end = breaks.next()) {
+        ends.add(end);
+      }
+    }
+    if (ends.isEmpty() || ends.get(ends.size() - 1) < text.length()) {
+      ends.add(text.length());
+    }
+    return ends;
+  }
+
+  /** Whether the full stop at the end of a piece belongs to its last word, as in {@code 12.} */
   private boolean abbreviated(String piece) {
     if (!piece.endsWith(".")) {
       return false;
@@ -193,18 +209,20 @@ public final class Tongue {
       from--;
     }
     String last = piece.substring(from, piece.length() - 1).replaceAll("^\\P{L}+", "");
-    boolean initial = last.length() == 1 && Character.isUpperCase(last.charAt(0));
-    return initial || lists.abbreviations().contains(plain(last));
+    boolean initial = !tagged() && last.length() == 1 && Character.isUpperCase(last.charAt(0));
+    boolean ordinal = code.equals("deu") && piece.matches("(?s).*\\b\\d{1,2}\\.");
+    return initial || ordinal || lists.abbreviations().contains(plain(last));
   }
 
-  private ULocale locale() {
+  /** With the names of its months. */
+  public Locale locale() {
     String two = Locale.forLanguageTag(code).getLanguage();
     for (String known : Locale.getISOLanguages()) {
       if (Locale.forLanguageTag(known).getISO3Language().equals(code)) {
         two = known;
       }
     }
-    return ULocale.forLanguageTag(two);
+    return Locale.forLanguageTag(two);
   }
 
   /** The words and marks of a piece of text. */
@@ -222,7 +240,7 @@ public final class Tongue {
   }
 
   private List<Span> dictionaryWords(String text, int start, int end) {
-    BreakIterator breaks = BreakIterator.getWordInstance(locale());
+    BreakIterator breaks = BreakIterator.getWordInstance(ULocale.forLocale(locale()));
     breaks.setText(text.substring(start, end));
     List<Span> words = new ArrayList<>();
     int from = breaks.first();

@@ -18,6 +18,7 @@ import java.util.Set;
  * @param articles words that stand before a noun, its adjectives between
  * @param links words that link two noun phrases into one
  * @param abbreviations that end no sentence, without their last full stop
+ * @param years words after which a number of four digits is a year
  * @param and the word that joins two, empty if it is not known
  */
 record WordLists(
@@ -27,6 +28,7 @@ record WordLists(
     Set<String> articles,
     Set<String> links,
     Set<String> abbreviations,
+    Set<String> years,
     String and) {
 
   /** The lists that ship for a language; all empty if there are none. */
@@ -46,6 +48,7 @@ record WordLists(
         set(words, "articles"),
         set(words, "links"),
         set(words, "abbreviations"),
+        set(words, "years"),
         words.getProperty("and", ""));
   }
 

@@ -51,7 +51,7 @@ public final class BraceLayout {
     private final Map<UUID, TopicBlock> blocks = new HashMap<>();
     private final Map<UUID, Double> bands = new HashMap<>();
     private final Map<UUID, Integer> levels = new HashMap<>();
-    private final Map<UUID, Integer> branches = new HashMap<>();
+    private final Map<UUID, Integer> branches;
     private final List<Topic> shown = new ArrayList<>();
     private final List<Double> columns = new ArrayList<>();
     private final List<PlacedTopic> placed = new ArrayList<>();
@@ -59,6 +59,7 @@ public final class BraceLayout {
     Run(TopicMap map, Set<UUID> closed, Function<Topic, TopicLook> looks) {
       this.map = map;
       this.closed = closed;
+      this.branches = Numbering.branches(map);
       show(map.root(), 0);
       setBlocks(looks);
       setColumns();
@@ -89,7 +90,6 @@ public final class BraceLayout {
         int level = levels.get(topic.id());
         TopicLook own = looks.apply(topic);
         look.put(topic.id(), own);
-        branches.put(topic.id(), Numbering.mainBranch(own.number()));
         double width = measurer.width(own.number(), TopicBlock.numberStyle(level));
         numberWidths.merge(level, width, Math::max);
       }

@@ -15,7 +15,8 @@ public record Scene(double width, double height, List<PlacedTopic> topics) {
    * A topic as it is drawn.
    *
    * @param level 0 for the root
-   * @param branch its main branch, from 0; -1 for the root
+   * @param branch its main branch, from 0; below 0 as {@link org.pergamena.core.map.Numbering} has
+   *     it
    * @param box around all that belongs to the topic itself; no two overlap
    * @param brace from the topic to its children, null if none are shown
    * @param toggle where a pointer opens or closes the branch, null if there are no children

@@ -21,6 +21,9 @@ public sealed interface Change {
   /** Gives a topic another note. */
   record Annotate(UUID topic, String note) implements Change {}
 
+  /** Sets a topic aside, with all below it, or takes it back among the others. */
+  record SetAside(UUID topic, boolean aside) implements Change {}
+
   /**
    * Moves a branch under another parent, or to another place under its own.
    *

@@ -38,6 +38,10 @@ final class MapEdit {
       Topic old = topic(annotate.topic());
       topics.put(old.id(), old.withNote(annotate.note()));
       return new Change.Annotate(old.id(), old.note());
+    } else if (change instanceof Change.SetAside set) {
+      Topic old = topic(set.topic());
+      topics.put(old.id(), old.withAside(set.aside()));
+      return new Change.SetAside(old.id(), old.aside());
     } else if (change instanceof Change.Refill refill) {
       Topic old = topic(refill.topic());
       topics.put(old.id(), old.with(refill.summary(), refill.evidence(), refill.extent()));

@@ -6,6 +6,12 @@ import java.util.UUID;
 
 /** The numbers of topics by their place: main branches 1, 2, 3, below them 1.1, 1.2 and so on. */
 public final class Numbering {
+  /** What the root has for a main branch. */
+  public static final int ROOT = -1;
+
+  /** What a topic that is set aside, or lies below one, has for a main branch. */
+  public static final int ASIDE = -2;
+
   private Numbering() {}
 
   /** The number of every topic; the root's is empty. */
@@ -23,12 +29,18 @@ public final class Numbering {
     return numbers;
   }
 
-  /** The main branch, from 0, that a number lies in; -1 for the root's. */
-  public static int mainBranch(String number) {
-    if (number.isEmpty()) {
-      return -1;
+  /** The main branch of every topic, from 0; {@link #ROOT} and {@link #ASIDE} for the others. */
+  public static Map<UUID, Integer> branches(TopicMap map) {
+    Map<UUID, Integer> branches = new HashMap<>();
+    int next = 0;
+    for (Topic topic : map.preorder()) {
+      int branch = ROOT;
+      if (topic.parent() != null) {
+        int above = branches.get(topic.parent());
+        branch = above == ROOT ? next++ : above;
+      }
+      branches.put(topic.id(), topic.aside() ? ASIDE : branch);
     }
-    int dot = number.indexOf('.');
-    return Integer.parseInt(dot < 0 ? number : number.substring(0, dot)) - 1;
+    return branches;
   }
 }

@@ -14,6 +14,7 @@ import org.pergamena.core.source.Spans;
  * @param label one line, not blank
  * @param note the person's own words, may be empty
  * @param summary a sentence from the evidence, word for word, may be empty
+ * @param aside whether it is kept, with all below it, but is not what the map is about
  */
 public record Topic(
     UUID id,
@@ -23,7 +24,8 @@ public record Topic(
     String note,
     String summary,
     List<Evidence> evidence,
-    List<Extent> extent) {
+    List<Extent> extent,
+    boolean aside) {
   /** The longest label, in code units. */
   public static final int LONGEST_LABEL = 300;
 
@@ -43,6 +45,19 @@ public record Topic(
     if (note.length() > LONGEST_NOTE) {
       throw new MapRuleException("A note has at most " + LONGEST_NOTE + " characters. Shorten it.");
     }
+  }
+
+  /** A topic that is not aside. */
+  public Topic(
+      UUID id,
+      UUID parent,
+      List<UUID> children,
+      String label,
+      String note,
+      String summary,
+      List<Evidence> evidence,
+      List<Extent> extent) {
+    this(id, parent, children, label, note, summary, evidence, extent, false);
   }
 
   /** A topic with nothing but its label. */
@@ -80,33 +95,54 @@ public record Topic(
   }
 
   Topic withParent(UUID newParent) {
-    return new Topic(id, newParent, children, label, note, summary, evidence, extent);
+    return new Topic(id, newParent, children, label, note, summary, evidence, extent, aside);
   }
 
   Topic withLabel(String newLabel) {
-    return new Topic(id, parent, children, newLabel, note, summary, evidence, extent);
+    return new Topic(id, parent, children, newLabel, note, summary, evidence, extent, aside);
   }
 
   Topic withNote(String newNote) {
-    return new Topic(id, parent, children, label, newNote, summary, evidence, extent);
+    return new Topic(id, parent, children, label, newNote, summary, evidence, extent, aside);
+  }
+
+  Topic withAside(boolean newAside) {
+    return new Topic(id, parent, children, label, note, summary, evidence, extent, newAside);
   }
 
   Topic with(String newSummary, List<Evidence> newEvidence, List<Extent> newExtent) {
-    return new Topic(id, parent, children, label, note, newSummary, newEvidence, newExtent);
+    return new Topic(id, parent, children, label, note, newSummary, newEvidence, newExtent, aside);
   }
 
   Topic withEvidence(int index, Evidence added) {
     return new Topic(
-        id, parent, children, label, note, summary, inserted(evidence, index, added), extent);
+        id,
+        parent,
+        children,
+        label,
+        note,
+        summary,
+        inserted(evidence, index, added),
+        extent,
+        aside);
   }
 
   Topic withoutEvidence(int index) {
-    return new Topic(id, parent, children, label, note, summary, removed(evidence, index), extent);
+    return new Topic(
+        id, parent, children, label, note, summary, removed(evidence, index), extent, aside);
   }
 
   Topic withChild(int index, UUID child) {
     return new Topic(
-        id, parent, inserted(children, index, child), label, note, summary, evidence, extent);
+        id,
+        parent,
+        inserted(children, index, child),
+        label,
+        note,
+        summary,
+        evidence,
+        extent,
+        aside);
   }
 
   Topic withoutChild(UUID child) {
@@ -118,7 +154,8 @@ public record Topic(
         note,
         summary,
         evidence,
-        extent);
+        extent,
+        aside);
   }
 
   private static <T> List<T> inserted(List<T> list, int index, T item) {

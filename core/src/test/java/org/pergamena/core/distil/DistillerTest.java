@@ -181,10 +181,10 @@ class DistillerTest {
   void sources_can_stand_side_by_side_and_be_chosen() {
     Source one = Texts.plain("one");
     Source two = Texts.plain("two");
-    DistilOptions apart = new DistilOptions(2, 0, DistilOptions.Order.SOURCES, Set.of());
+    DistilOptions apart = new DistilOptions(2, 0).by(DistilOptions.Order.SOURCES);
     TopicMap map = Texts.map(apart, one, two);
     assertThat(map.children(map.root())).extracting(Topic::label).containsExactly("one", "two");
-    DistilOptions chosen = new DistilOptions(2, 0, DistilOptions.Order.SUBJECT, Set.of(two.id()));
+    DistilOptions chosen = new DistilOptions(2, 0, null, null, Set.of(two.id()), null);
     assertThat(Texts.map(chosen, one, two).preorder())
         .allSatisfy(t -> assertThat(t.restsOn(one.id())).isFalse());
   }

@@ -100,8 +100,17 @@ class MapRulesTest {
     assertThat(numbers.get(Maps.id("root"))).isEmpty();
     assertThat(numbers.get(Maps.id("squeeze"))).isEqualTo("1.2");
     assertThat(numbers.get(Maps.id("fish"))).isEqualTo("2.1");
-    assertThat(Numbering.mainBranch("12.3")).isEqualTo(11);
-    assertThat(Numbering.mainBranch("")).isEqualTo(-1);
+  }
+
+  @Test
+  void a_topic_set_aside_takes_all_below_it_along_and_comes_back() {
+    TopicMap map = Maps.marsh();
+    Applied aside = map.apply(new Change.SetAside(map.root().children().get(0), true));
+    var branches = Numbering.branches(aside.map());
+    assertThat(branches.get(Maps.id("root"))).isEqualTo(Numbering.ROOT);
+    assertThat(branches.get(Maps.id("squeeze"))).isEqualTo(Numbering.ASIDE);
+    assertThat(branches.get(Maps.id("fish"))).isEqualTo(1);
+    assertThat(aside.map().apply(aside.inverse()).map()).isEqualTo(map);
   }
 
   private static void refused(TopicMap map, Change change, String why) {

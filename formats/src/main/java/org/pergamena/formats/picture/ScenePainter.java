@@ -46,7 +46,7 @@ final class ScenePainter {
     for (Scene.PlacedText text : topic.texts()) {
       g.setColor(
           switch (text.role()) {
-            case LABEL -> Color.decode(theme.ink());
+            case LABEL -> theme.label(topic.branch());
             case NUMBER -> pigment;
             case COUNT -> Color.decode(theme.softInk());
             case WARNING -> Color.decode(theme.rubric());

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import org.pergamena.core.map.Numbering;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -35,9 +36,14 @@ public record Theme(
     }
   }
 
-  /** The colour of a main branch; the ink for the root. */
+  /** The colour of a main branch; the ink for the root, a softer one for what is set aside. */
   Color pigment(int branch) {
-    return Color.decode(branch < 0 ? ink : pigments.get(branch % pigments.size()));
+    return branch < 0 ? label(branch) : Color.decode(pigments.get(branch % pigments.size()));
+  }
+
+  /** The colour of a label on a main branch. */
+  Color label(int branch) {
+    return Color.decode(branch == Numbering.ASIDE ? softInk : ink);
   }
 
   /** The ink of a source. */

@@ -48,12 +48,13 @@ record Desk(
   /**
    * A topic without its passages.
    *
-   * @param branch its main branch from 0, -1 for the root
+   * @param branch its main branch from 0, -1 for the root, -2 if it or one above is aside
    * @param passages how many bear it out, those below it included
    * @param own how many are its own
    * @param sourceCount from how many sources they are
    * @param adrift how many of its own are no longer in their source
    * @param fresh whether it came with a source that was folded in, and nobody has looked at it
+   * @param aside whether it is set aside itself
    */
   record TopicView(
       UUID id,
@@ -74,6 +75,7 @@ record Desk(
       int adrift,
       boolean fresh,
       boolean thin,
+      boolean aside,
       boolean closed) {}
 
   /**

@@ -106,6 +106,7 @@ class Desks {
   private static List<Desk.TopicView> topics(
       Drawing.Prepared prepared, Set<UUID> closed, Set<UUID> fresh) {
     TopicMap map = prepared.map();
+    Map<UUID, Integer> branches = Numbering.branches(map);
     List<Desk.TopicView> views = new ArrayList<>();
     for (Topic topic : map.preorder()) {
       String number = prepared.numbers().get(topic.id());
@@ -120,13 +121,14 @@ class Desks {
               topic.summary(),
               number,
               map.level(topic),
-              Numbering.mainBranch(number),
+              branches.get(topic.id()),
               support.passages(),
               support.own(),
               support.sources().size(),
               (int) topic.evidence().stream().filter(e -> !e.passage().anchored()).count(),
               fresh.contains(topic.id()),
               support.thin(),
+              topic.aside(),
               closed.contains(topic.id()) && !topic.children().isEmpty()));
     }
     return views;

@@ -12,6 +12,7 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = Edit.Add.class, name = "Add"),
   @JsonSubTypes.Type(value = Edit.Rename.class, name = "Rename"),
   @JsonSubTypes.Type(value = Edit.Note.class, name = "Note"),
+  @JsonSubTypes.Type(value = Edit.SetAside.class, name = "SetAside"),
   @JsonSubTypes.Type(value = Edit.Remove.class, name = "Remove"),
   @JsonSubTypes.Type(value = Edit.Move.class, name = "Move"),
   @JsonSubTypes.Type(value = Edit.Link.class, name = "Link"),
@@ -28,6 +29,9 @@ public sealed interface Edit {
 
   /** Gives a topic another note. */
   record Note(@NotNull UUID topic, @NotNull String note) implements Edit {}
+
+  /** Sets a topic aside with all below it, or takes it back among the others. */
+  record SetAside(@NotNull UUID topic, boolean aside) implements Edit {}
 
   /** Takes a topic out with all below it. */
   record Remove(@NotNull UUID topic) implements Edit {}

@@ -32,6 +32,8 @@ class Edits {
       return new Change.Relabel(rename.topic(), rename.label());
     } else if (edit instanceof Edit.Note note) {
       return new Change.Annotate(note.topic(), note.note());
+    } else if (edit instanceof Edit.SetAside set) {
+      return new Change.SetAside(set.topic(), set.aside());
     } else if (edit instanceof Edit.Remove remove) {
       return new Change.RemoveBranch(remove.topic());
     } else if (edit instanceof Edit.Move move) {

@@ -174,6 +174,7 @@ class ReadingController {
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
     TopicMap topics = maps.get(visitor, map).map();
     Map<UUID, String> numbers = Numbering.of(topics);
+    Map<UUID, Integer> branches = Numbering.branches(topics);
     PageLayout layout = layout(map, source);
     List<MarkView> marks = new ArrayList<>();
     for (Topic topic : topics.preorder()) {
@@ -186,7 +187,7 @@ class ReadingController {
                   evidence.passage().end(),
                   topic.id(),
                   evidence.id(),
-                  Numbering.mainBranch(number),
+                  branches.get(topic.id()),
                   number,
                   layout.boxes(evidence.passage().span())));
         }

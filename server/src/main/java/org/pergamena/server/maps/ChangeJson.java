@@ -18,6 +18,7 @@ final class ChangeJson {
     @JsonSubTypes.Type(value = Change.RemoveBranch.class, name = "remove"),
     @JsonSubTypes.Type(value = Change.Relabel.class, name = "relabel"),
     @JsonSubTypes.Type(value = Change.Annotate.class, name = "annotate"),
+    @JsonSubTypes.Type(value = Change.SetAside.class, name = "aside"),
     @JsonSubTypes.Type(value = Change.Move.class, name = "move"),
     @JsonSubTypes.Type(value = Change.Link.class, name = "link"),
     @JsonSubTypes.Type(value = Change.Unlink.class, name = "unlink"),

@@ -85,7 +85,8 @@ class MapStore {
                         t.note,
                         t.summary,
                         evidenceOf.getOrDefault(t.id, List.of()),
-                        extentOf.getOrDefault(t.id, List.of())))
+                        extentOf.getOrDefault(t.id, List.of()),
+                        t.aside))
             .toList());
   }
 

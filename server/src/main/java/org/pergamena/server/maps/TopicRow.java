@@ -17,6 +17,7 @@ class TopicRow {
   String label;
   String note;
   String summary;
+  boolean aside;
   boolean closed;
 
   protected TopicRow() {}
@@ -33,5 +34,6 @@ class TopicRow {
     label = topic.label();
     note = topic.note();
     summary = topic.summary();
+    aside = topic.aside();
   }
 }

@@ -11,8 +11,14 @@ import org.pergamena.core.distil.text.Sentence;
  *
  * @param heading the author's heading for all of it, or null if it must be named
  * @param own parts that are on this topic and on none below
+ * @param aside whether it is not what was asked for
  */
-public record Group(String heading, List<Part> own, List<Group> children) {
+public record Group(String heading, List<Part> own, List<Group> children, boolean aside) {
+  /** A group that is not aside. */
+  public Group(String heading, List<Part> own, List<Group> children) {
+    this(heading, own, children, false);
+  }
+
   public Group {
     own = List.copyOf(own);
     children = List.copyOf(children);

@@ -19,7 +19,7 @@ import org.pergamena.core.source.Span;
  * and Jade Goldstein 1998).
  */
 public final class Quoting {
-  private static final int MOST = 6;
+  private static final int MOST = 8;
   private static final int WORDS_PER_QUOTE = 110;
   private static final int SHORTEST = 7;
   private static final int LONG = 36;

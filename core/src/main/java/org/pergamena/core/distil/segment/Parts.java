@@ -9,7 +9,7 @@ public final class Parts {
   /** A part shorter than this many words is not divided further. */
   public static final int DIVISIBLE_WORDS = 420;
 
-  private static final int WORDS_PER_CHILD = 280;
+  private static final float CHILD_SHARE = 2 / 3f;
   private static final int MOST_CHILDREN = 7;
 
   private Parts() {}
@@ -21,22 +21,23 @@ public final class Parts {
    */
   public static Part of(Analysed text, int levels, int mainBranches, int divisible) {
     if (HeadingTree.divides(text)) {
-      return divided(HeadingTree.root(text), levels);
+      return divided(HeadingTree.root(text), levels, divisible);
     }
     Part whole = Part.plain(text, 0, text.sentences().size());
     return cut(whole, levels, mainBranches, divisible);
   }
 
-  private static Part divided(Part part, int levels) {
+  private static Part divided(Part part, int levels, int divisible) {
     if (levels <= 0) {
       return part.with(List.of());
     }
     if (part.children().isEmpty()) {
-      return part.words() > 2 * DIVISIBLE_WORDS
-          ? cut(part, levels, children(part), DIVISIBLE_WORDS)
+      return part.words() > 2 * divisible
+          ? cut(part, levels, children(part, divisible), divisible)
           : part;
     }
-    return part.with(part.children().stream().map(child -> divided(child, levels - 1)).toList());
+    return part.with(
+        part.children().stream().map(child -> divided(child, levels - 1, divisible)).toList());
   }
 
   /** Cuts a part without headings into so many, and those again. */
@@ -52,12 +53,12 @@ public final class Parts {
     for (int i = 0; i < starts.size(); i++) {
       int end = i + 1 < starts.size() ? starts.get(i + 1) : part.to();
       Part child = Part.plain(part.text(), starts.get(i), end);
-      children.add(cut(child, levels - 1, children(child), divisible));
+      children.add(cut(child, levels - 1, children(child, divisible), divisible));
     }
     return part.with(children);
   }
 
-  private static int children(Part part) {
-    return Math.min(MOST_CHILDREN, Math.round((float) part.words() / WORDS_PER_CHILD));
+  private static int children(Part part, int divisible) {
+    return Math.min(MOST_CHILDREN, Math.round(part.words() / (CHILD_SHARE * divisible)));
   }
 }

@@ -30,12 +30,29 @@ public record Analysed(Source source, List<Sentence> sentences, boolean punctuat
 
   /** The same source with everything left out but some spans, and what was left out before. */
   public Analysed only(List<Span> spans) {
-    int length = source.text().text().length();
+    String text = source.text().text();
+    List<Span> left =
+        text.isEmpty() ? List.of() : Spans.without(new Span(0, text.length()), Spans.union(spans));
+    return without(
+        left.stream().filter(s -> !text.substring(s.start(), s.end()).isBlank()).toList());
+  }
+
+  /** The same source with some spans left out, and what was left out before. */
+  public Analysed without(List<Span> spans) {
     List<Span> out = new ArrayList<>(source.excluded());
-    if (length > 0) {
-      out.addAll(Spans.without(new Span(0, length), Spans.union(spans)));
-    }
+    out.addAll(spans);
     return of(source.without(out), sentences, punctuated);
+  }
+
+  /** Whether another is of the same source. */
+  public boolean isOf(Analysed other) {
+    return source.id().equals(other.source().id());
+  }
+
+  /** The spans that are not left out. */
+  public List<Span> kept() {
+    int length = source.text().text().length();
+    return length == 0 ? List.of() : Spans.without(new Span(0, length), source.excluded());
   }
 
   /** The language that its words are taken apart by. */

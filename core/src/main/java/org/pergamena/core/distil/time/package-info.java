@@ -1,0 +1,2 @@
+/** When what a text tells took place. */
+package org.pergamena.core.distil.time;

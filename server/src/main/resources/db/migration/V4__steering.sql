@@ -1,0 +1,9 @@
+-- Topics that are kept but are not what the map is about; what a map was last distilled with.
+
+alter table topic add column aside boolean not null default false;
+alter table map add column distilled_with text;
+
+-- Whether a topic with something new came itself, and how many passages came to it.
+
+alter table fresh_topic add column came boolean not null default false;
+alter table fresh_topic add column passages integer not null default 0;
