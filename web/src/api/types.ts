@@ -23,11 +23,15 @@ export type Session = Schemas["Session"];
 export type MapSummary = Schemas["Summary"];
 export type News = { revision: number; jobs: Job[] };
 export type DistilOptions = Schemas["DistilOptions"];
+export type Wishes = Schemas["Wishes"];
+export type Preview = Schemas["Preview"];
+export type Belonging = Schemas["Belonging"];
 export type Folding = Schemas["Folding"];
 export type Edit =
   | Schemas["Add"]
   | Schemas["Rename"]
   | Schemas["Note"]
+  | Schemas["SetAside"]
   | Schemas["Remove"]
   | Schemas["Move"]
   | Schemas["Link"]

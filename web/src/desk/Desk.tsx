@@ -20,6 +20,7 @@ import { LeftOutSheet } from "../source/LeftOutSheet";
 import { SearchSheet } from "../source/SearchSheet";
 import { SourceSheet } from "../source/SourceSheet";
 import { Sheet } from "../ui/Sheet";
+import { FreshSheet } from "./FreshSheet";
 import { Notices } from "./Notices";
 
 const Frame = styled.main`
@@ -109,6 +110,7 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
   const [outlining, setOutlining] = useState(false);
   const [reviewing, setReviewing] = useState(false);
   const [leftOut, setLeftOut] = useState(false);
+  const [news, setNews] = useState(false);
   const [searching, setSearching] = useState(false);
   const [details, setDetails] = useState<string | null>(null);
   const [dismissed, setDismissed] = useState<string | null>(null);
@@ -141,6 +143,7 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
     }
     select(topic.id);
   };
+  const allSeen = () => request<void>("POST", `/api/maps/${desk.id}/seen`).then(gathering.refresh);
   const leave = useCallback(() => reading.current?.focus(), []);
   const showKeys = useCallback(() => setKeys(true), []);
   const distilling = desk.jobs.find(
@@ -195,9 +198,8 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
           onReview={() => setReviewing(true)}
           fresh={fresh.length}
           onNext={() => fresh[0] && show(fresh[0])}
-          onAllSeen={() =>
-            request<void>("POST", `/api/maps/${desk.id}/seen`).then(gathering.refresh)
-          }
+          onFresh={() => setNews(true)}
+          onAllSeen={allSeen}
           distilling={distilling}
           onCancel={cancel}
         />
@@ -245,6 +247,13 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
       <ExportSheet desk={desk} isOpen={exporting} onOpenChange={onExporting} />
       <OutlineSheet desk={desk} isOpen={outlining} onOpenChange={setOutlining} />
       <ProposalsSheet tree={tree} isOpen={reviewing} onOpenChange={setReviewing} onOpen={setSpot} />
+      <FreshSheet
+        desk={desk}
+        isOpen={news}
+        onOpenChange={setNews}
+        onShow={show}
+        onAllSeen={allSeen}
+      />
       <LeftOutSheet desk={desk} isOpen={leftOut} onOpenChange={setLeftOut} onOpen={setSpot} />
       <SearchSheet
         mapId={desk.id}

@@ -38,13 +38,14 @@ type NoticesProps = {
   onReview: () => void;
   fresh: number;
   onNext: () => void;
+  onFresh: () => void;
   onAllSeen: () => void;
 };
 
 /** What goes on, and what went wrong. */
 export function Notices(props: NoticesProps) {
   const { waiting, problem, onDismiss, distilling, onCancel, proposals, onReview } = props;
-  const { fresh, onNext, onAllSeen } = props;
+  const { fresh, onNext, onFresh, onAllSeen } = props;
   const sentence = problem?.message ?? problem?.problem;
   return (
     <Stack aria-live="polite">
@@ -69,6 +70,7 @@ export function Notices(props: NoticesProps) {
         <Notice>
           {counted(fresh, "topic")} with something new
           <span style={{ display: "flex", gap: 14 }}>
+            <TextButton onPress={onFresh}>What came</TextButton>
             <TextButton onPress={onNext}>Show the next</TextButton>
             <TextButton onPress={onAllSeen}>All seen</TextButton>
           </span>

@@ -10,6 +10,7 @@ import { ProposalView } from "../outline/ProposalView";
 import { pigment } from "../theme/tokens";
 import { Button } from "../ui/Button";
 import { counted } from "../ui/words";
+import { Grouped } from "./Grouped";
 import { PassageView } from "./PassageView";
 import type { OpenSource } from "./spot";
 
@@ -168,6 +169,7 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
           {topic.thin && <em>thin: too little to rest on</em>}
         </Facts>
       )}
+      {!lonely && <Grouped tree={tree} topic={topic} onSelect={onSelect} />}
       {passages.data?.map((passage) => (
         <PassageView
           key={passage.evidence}
@@ -237,6 +239,15 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
           {topic.own > 0 && <Button onPress={() => ask("like")}>More like these</Button>}
           {topic.children.length === 0 && topic.own > 0 && (
             <Button onPress={() => ask("deepen")}>Deepen</Button>
+          )}
+          {topic.parent && (topic.aside || topic.branch >= 0) && (
+            <Button
+              onPress={() =>
+                actions.edit.mutate({ type: "SetAside", topic: topic.id, aside: !topic.aside })
+              }
+            >
+              {topic.aside ? "Take back" : "Set aside"}
+            </Button>
           )}
           {asked && <p role="alert">{asked}</p>}
         </Work>

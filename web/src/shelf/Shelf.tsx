@@ -102,6 +102,10 @@ const Trouble = styled.p`
   gap: 2px 14px;
 `;
 
+const New = styled(Trouble)`
+  color: ${({ theme }) => theme.softInk};
+`;
+
 type ShelfProps = {
   desk: Desk;
   onOpen: OpenSource;
@@ -203,7 +207,7 @@ function ShelfRow(props: ShelfRowProps) {
       </Name>
       {ready && !working && distilled && (
         <>
-          {source.share < 0.02 ? (
+          {source.toFold > 0 && !source.newer ? (
             <Unfolded>
               not on the map yet
               <TextButton onPress={() => act("POST", `${path}/fold`)}>Fold it in</TextButton>
@@ -235,6 +239,12 @@ function ShelfRow(props: ShelfRowProps) {
         <More aria-label={`Details of ${source.name}`} onPress={() => onDetails(source.id)}>
           <Sign name="more" />
         </More>
+      )}
+      {ready && !working && source.newer && source.toFold > 0 && (
+        <New>
+          The newer version has {counted(source.toFold, "word")} that are not on the map
+          <TextButton onPress={() => act("POST", `${path}/fold`)}>Fold them in</TextButton>
+        </New>
       )}
       {ready && !working && source.adrift > 0 && (
         <Trouble>

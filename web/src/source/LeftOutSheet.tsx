@@ -9,6 +9,7 @@ import { Found, FoundList } from "./Found";
 const REASONS = [
   ["NO_TOPIC", "Found no place on a topic"],
   ["SHORT", "Fewer than a dozen words"],
+  ["TERM", "With a term that you leave out"],
   ["REPEATED", "The same words are on the map from elsewhere"],
   ["FRONT_MATTER", "Before the first heading"],
   ["ASIDE", "Footnotes and captions"],

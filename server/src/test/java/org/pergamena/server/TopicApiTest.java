@@ -2,6 +2,7 @@ package org.pergamena.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -132,5 +133,52 @@ class TopicApiTest {
         .noneMatch(t -> t.get("fresh").asBoolean());
     JsonNode undone = visitor.post("/api/maps/" + map + "/undo", null).json();
     assertThat(undone.get("topics")).isEqualTo(before.get("topics"));
+  }
+
+  @Test
+  void how_sure_a_grouping_is_and_setting_a_topic_aside(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode desk = visitor.desk(map);
+    String main = desk.at("/topics/0/children/0").asString();
+    JsonNode sure = visitor.get("/api/maps/" + map + "/topics/" + main + "/grouping").json();
+    assertThat(sure.get("pieces").asInt()).isPositive();
+    assertThat(sure.get("own").asInt()).isBetween(1, sure.get("pieces").asInt());
+    Map<String, Object> aside = Map.of("type", "SetAside", "topic", main, "aside", true);
+    JsonNode after = visitor.post("/api/maps/" + map + "/edits", aside).json();
+    JsonNode topic =
+        after
+            .get("topics")
+            .valueStream()
+            .filter(t -> t.get("id").asString().equals(main))
+            .findFirst()
+            .orElseThrow();
+    assertThat(topic.get("aside").asBoolean()).isTrue();
+    assertThat(topic.get("branch").asInt()).isEqualTo(-2);
+    JsonNode undone = visitor.post("/api/maps/" + map + "/undo", null).json();
+    assertThat(undone.get("topics")).isEqualTo(desk.get("topics"));
+  }
+
+  @Test
+  void of_a_newer_version_only_what_is_new_is_folded_in(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    String wall = "The old wall of clay was cracked. Engineers patched the wall each winter. ";
+    String birds = "Redshank feed on the mud. The warden counts the redshank at high water. ";
+    String ferry = "The ferry runs on Sundays. Tickets for the ferry cost three crowns. ";
+    String first = (wall.repeat(3) + "\n\n").repeat(8) + (birds.repeat(3) + "\n\n").repeat(8);
+    String source = visitor.read(map, "notes.txt", first);
+    visitor.post("/api/maps/" + map + "/distil", Map.of("levels", 2, "branches", 0));
+    done(visitor, map, "DISTIL");
+    assertThat(visitor.desk(map).at("/sources/0/toFold").asInt()).isZero();
+    visitor.uploadTo(
+        "/api/maps/" + map + "/sources/" + source + "/file",
+        "notes.txt",
+        (first + ferry.repeat(4)).getBytes(StandardCharsets.UTF_8));
+    JsonNode newer = visitor.deskWhen(map, d -> d.at("/sources/0/newer").asBoolean());
+    assertThat(newer.at("/sources/0/toFold").asInt()).isEqualTo(48);
+    visitor.post("/api/maps/" + map + "/sources/" + source + "/fold", null);
+    JsonNode desk = done(visitor, map, "FOLD");
+    assertThat(desk.at("/sources/0/newer").asBoolean()).isFalse();
+    assertThat(desk.get("topics").valueStream())
+        .anyMatch(t -> t.get("fresh").asBoolean() && t.get("added").asInt() > 0);
   }
 }

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.distil.steer.Terms;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
@@ -28,6 +30,8 @@ public record LeftOut(UUID source, Span span, Why why) {
     FRONT_MATTER,
     /** A footnote, or the words of a picture or table. */
     ASIDE,
+    /** It has a term, or stands under one, that the person asked to leave out. */
+    TERM,
     /** The same words stand elsewhere and are on the map there. */
     REPEATED,
     /** Fewer than a dozen words. */
@@ -36,15 +40,19 @@ public record LeftOut(UUID source, Span span, Why why) {
     NO_TOPIC
   }
 
-  /** All such stretches, in the order of the sources and their texts; blank ones are none. */
-  public static List<LeftOut> of(TopicMap map, List<Source> sources) {
+  /**
+   * All such stretches, in the order of the sources and their texts; blank ones are none.
+   *
+   * @param terms that the person asked to leave out
+   */
+  public static List<LeftOut> of(TopicMap map, List<Source> sources, List<String> terms) {
     Map<UUID, Coverage> coverages = Coverage.of(map, sources);
     List<LeftOut> left = new ArrayList<>();
     for (Source source : sources) {
       Set<String> kept = kept(source, coverages.get(source.id()));
       for (Coverage.Stretch stretch : coverages.get(source.id()).ribbon()) {
         if (stretch.branch() <= Coverage.NOWHERE) {
-          left.addAll(within(source, new Span(stretch.start(), stretch.end()), kept));
+          left.addAll(within(source, new Span(stretch.start(), stretch.end()), kept, terms));
         }
       }
     }
@@ -69,7 +77,8 @@ public record LeftOut(UUID source, Span span, Why why) {
     return kept;
   }
 
-  private static List<LeftOut> within(Source source, Span gap, Set<String> kept) {
+  private static List<LeftOut> within(
+      Source source, Span gap, Set<String> kept, List<String> terms) {
     SourceText text = source.text();
     List<LeftOut> left = new ArrayList<>();
     for (Block block : text.blocks()) {
@@ -77,20 +86,24 @@ public record LeftOut(UUID source, Span span, Why why) {
         Span span =
             new Span(Math.max(gap.start(), block.start()), Math.min(gap.end(), block.end()));
         if (!text.text().substring(span.start(), span.end()).isBlank()) {
-          left.add(new LeftOut(source.id(), span, why(source, block, span, kept)));
+          left.add(new LeftOut(source.id(), span, why(source, block, span, kept, terms)));
         }
       }
     }
     return left;
   }
 
-  private static Why why(Source source, Block block, Span span, Set<String> kept) {
+  private static Why why(
+      Source source, Block block, Span span, Set<String> kept, List<String> terms) {
     String words = source.text().text().substring(span.start(), span.end());
     if (source.excludes(span.start())) {
       return Why.EXCLUDED;
     }
     if (!block.kind().runs()) {
       return Why.ASIDE;
+    }
+    if (unwanted(source, span, words, terms)) {
+      return Why.TERM;
     }
     if (kept.contains(words.strip())) {
       return Why.REPEATED;
@@ -102,5 +115,18 @@ public record LeftOut(UUID source, Span span, Why why) {
       return Why.FRONT_MATTER;
     }
     return SourceText.words(words) < SHORT_WORDS ? Why.SHORT : Why.NO_TOPIC;
+  }
+
+  private static boolean unwanted(Source source, Span span, String words, List<String> terms) {
+    if (terms.isEmpty()) {
+      return false;
+    }
+    String section = source.text().locate(span.start()).section();
+    Tongue tongue = Tongue.of(source.language());
+    return terms.stream()
+        .anyMatch(
+            term ->
+                Terms.names(words, term, tongue)
+                    || section != null && Terms.names(section, term, tongue));
   }
 }

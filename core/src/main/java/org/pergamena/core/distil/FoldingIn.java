@@ -3,7 +3,6 @@ package org.pergamena.core.distil;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -50,16 +49,24 @@ public final class FoldingIn {
    * What to do.
    *
    * @param change of the map, nothing if the source has no words
-   * @param touched topics that are new or have new passages, in the order of the map
+   * @param touched topics that are new or have new passages
    */
-  public record Plan(Change change, Set<UUID> touched) {}
+  public record Plan(Change change, List<Touched> touched) {}
+
+  /**
+   * A topic to which something came.
+   *
+   * @param came whether it came itself
+   * @param passages how many passages came to it
+   */
+  public record Touched(UUID topic, boolean came, int passages) {}
 
   private final TopicMap map;
   private final List<Analysed> texts;
   private final Supplier<UUID> identities;
   private final Quoting quoting;
   private final List<Change> changes = new ArrayList<>();
-  private final Set<UUID> touched = new LinkedHashSet<>();
+  private final List<Touched> touched = new ArrayList<>();
 
   private FoldingIn(TopicMap map, List<Analysed> texts, Supplier<UUID> identities) {
     this.map = map;
@@ -72,14 +79,31 @@ public final class FoldingIn {
    * The change that folds a source in.
    *
    * @param texts all the sources, the one to fold in among them
+   * @param within only what of the source lies in these spans and on no topic yet
    */
   public static Plan plan(
-      TopicMap map, List<Analysed> texts, UUID source, Supplier<UUID> identities) {
+      TopicMap map,
+      List<Analysed> texts,
+      UUID source,
+      List<Span> within,
+      Supplier<UUID> identities) {
     FoldingIn folding = new FoldingIn(map, texts, identities);
     texts.stream()
-        .filter(text -> text.source().id().equals(source) && !text.sentences().isEmpty())
+        .filter(text -> text.source().id().equals(source))
+        .map(text -> text.only(offTheMap(map, source, within)))
+        .filter(text -> !text.sentences().isEmpty())
         .forEach(folding::fold);
     return new Plan(new Change.Together(folding.changes), folding.touched);
+  }
+
+  /** What of some spans of a source is on no topic. */
+  public static List<Span> offTheMap(TopicMap map, UUID source, List<Span> spans) {
+    List<Span> on = new ArrayList<>();
+    map.preorder().forEach(topic -> on.addAll(topic.spans(source)));
+    List<Span> taken = Spans.union(on);
+    return Spans.union(spans).stream()
+        .flatMap(span -> Spans.without(span, taken).stream())
+        .toList();
   }
 
   private void fold(Analysed text) {
@@ -157,7 +181,7 @@ public final class FoldingIn {
               identities.get(), passage, Stance.SUPPORTS, Origin.DISTILLED, quote.strength()));
     }
     changes.add(new Change.Refill(topic.id(), topic.summary(), evidence, extent));
-    touched.add(topic.id());
+    touched.add(new Touched(topic.id(), false, evidence.size() - topic.evidence().size()));
   }
 
   /** Topics for what is like none that is there, at the end of the main branches. */
@@ -193,7 +217,7 @@ public final class FoldingIn {
                 topic.summary(),
                 topic.evidence(),
                 topic.extent()));
-        touched.add(topic.id());
+        touched.add(new Touched(topic.id(), true, topic.evidence().size()));
       }
       changes.add(new Change.AddBranch(map.root().id(), index++, new Branch(branch)));
     }

@@ -111,11 +111,11 @@ class DeepeningTest {
 
   @Test
   void what_is_on_no_topic_is_told_with_its_reason() {
-    assertThat(LeftOut.of(map(), List.of(source)))
+    assertThat(LeftOut.of(map(), List.of(source), List.of()))
         .extracting(LeftOut::why)
         .containsExactly(LeftOut.Why.ASIDE);
     TopicMap bare = TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), "Marsh"));
-    assertThat(LeftOut.of(bare, List.of(source)))
+    assertThat(LeftOut.of(bare, List.of(source), List.of()))
         .extracting(LeftOut::why)
         .containsExactly(
             LeftOut.Why.FRONT_MATTER,

@@ -13,8 +13,10 @@ import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Block;
+import org.pergamena.core.source.NewerBlocks;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceTextBuilder;
+import org.pergamena.core.source.Span;
 
 class FoldingInTest {
   private static final String WALL =
@@ -56,8 +58,9 @@ class FoldingInTest {
             "On the boats",
             FERRY);
     List<Analysed> texts = List.of(first, TextAnalyser.analyse(more));
-    FoldingIn.Plan plan = FoldingIn.plan(map, texts, more.id(), UUID::randomUUID);
+    FoldingIn.Plan plan = FoldingIn.plan(map, texts, more.id(), whole(more), UUID::randomUUID);
     Applied done = map.apply(plan.change());
+    List<UUID> touched = plan.touched().stream().map(FoldingIn.Touched::topic).toList();
     Topic now = done.map().topic(wall.id());
     assertThat(now.label()).isEqualTo("My wall");
     assertThat(now.note()).isEqualTo("mine");
@@ -65,10 +68,43 @@ class FoldingInTest {
     assertThat(now.evidence()).hasSizeGreaterThan(map.topic(wall.id()).evidence().size());
     assertThat(done.map().root().children()).startsWith(map.root().children().toArray(UUID[]::new));
     List<Topic> added =
-        done.map().preorder().stream().filter(t -> plan.touched().contains(t.id())).toList();
+        done.map().preorder().stream().filter(t -> touched.contains(t.id())).toList();
     assertThat(added).hasSizeGreaterThanOrEqualTo(2).contains(now);
     assertThat(added.toString()).contains("ferry");
     assertThat(Coverage.of(done.map(), List.of(more)).get(more.id()).share()).isGreaterThan(0.8);
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
+  }
+
+  private static List<Span> whole(Source source) {
+    return List.of(new Span(0, source.text().text().length()));
+  }
+
+  @Test
+  void of_a_newer_version_only_what_is_new_comes_and_what_was_removed_by_hand_stays_away() {
+    Source old = source("survey", "The wall", WALL, "Wading birds", BIRDS);
+    TopicMap map =
+        new Distiller(List.of(TextAnalyser.analyse(old)), DistilOptions.DEFAULT, Progress.NONE)
+            .distil()
+            .map(UUID.randomUUID(), UUID::randomUUID);
+    Topic birds = map.children(map.root()).get(1);
+    map = map.apply(new Change.RemoveBranch(birds.id())).map();
+    Source built = source("survey", "The wall", WALL, "Wading birds", BIRDS, "On the boats", FERRY);
+    Source newer = new Source(old.id(), old.name(), built.text());
+    List<Span> within = NewerBlocks.of(old.text(), newer.text());
+    FoldingIn.Plan plan =
+        FoldingIn.plan(
+            map, List.of(TextAnalyser.analyse(newer)), newer.id(), within, UUID::randomUUID);
+    TopicMap done = map.apply(plan.change()).map();
+    assertThat(plan.touched()).isNotEmpty().allMatch(touched -> touched.passages() >= 0);
+    String quoted =
+        plan.touched().stream()
+            .flatMap(touched -> done.topic(touched.topic()).evidence().stream())
+            .map(evidence -> evidence.passage().exact())
+            .toList()
+            .toString();
+    assertThat(quoted).contains("ferry").doesNotContain("dunlin");
+    assertThat(FoldingIn.offTheMap(done, newer.id(), within))
+        .allSatisfy(span -> assertThat(newer.text().locate(span.end()).section()).contains("boats"))
+        .allSatisfy(span -> assertThat(span.end() - span.start()).isLessThan(20));
   }
 }

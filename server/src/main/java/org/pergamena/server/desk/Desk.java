@@ -53,7 +53,9 @@ record Desk(
    * @param own how many are its own
    * @param sourceCount from how many sources they are
    * @param adrift how many of its own are no longer in their source
-   * @param fresh whether it came with a source that was folded in, and nobody has looked at it
+   * @param fresh whether a source that was folded in brought something to it that nobody has seen
+   * @param came whether it came with that source itself
+   * @param added how many of its passages did
    * @param aside whether it is set aside itself
    */
   record TopicView(
@@ -74,6 +76,8 @@ record Desk(
       int sourceCount,
       int adrift,
       boolean fresh,
+      boolean came,
+      int added,
       boolean thin,
       boolean aside,
       boolean closed) {}
@@ -87,6 +91,8 @@ record Desk(
    * @param sound media type of its recording, or null
    * @param length of its text in code units, 0 until it is read
    * @param adrift how many linked passages are no longer in its text
+   * @param toFold number of words on no topic that folding it in would bring
+   * @param newer whether these are what a newer version of it brought
    * @param share of its text that is on the map, 0 to 1
    */
   record SourceView(
@@ -105,6 +111,8 @@ record Desk(
       @Schema(types = {"string", "null"}) String sound,
       int length,
       int adrift,
+      int toFold,
+      boolean newer,
       double share,
       List<Coverage.Stretch> ribbon) {}
 }

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.analysis.Support;
+import org.pergamena.core.distil.FoldingIn;
 import org.pergamena.core.language.Language;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
@@ -15,6 +16,7 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.FreshTopics;
 import org.pergamena.server.maps.Maps;
@@ -28,6 +30,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Puts together what the desk shows. */
 @Service
 class Desks {
+  /** A source of which less than this share is on the map is not on it. */
+  private static final double HARDLY = 0.02;
+
   private final Maps maps;
   private final Sources sources;
   private final Jobs jobs;
@@ -61,9 +66,9 @@ class Desks {
     List<Source> texts = sources.texts(entries);
     Map<UUID, Coverage> coverages = Coverage.of(map, texts);
     Set<UUID> closed = maps.closed(current.id());
-    Set<UUID> fresh = freshTopics.of(current.id());
+    Map<UUID, FoldingIn.Touched> fresh = freshTopics.of(current.id());
     Drawing.Prepared prepared =
-        drawing.prepare(map, entries.stream().map(Sources.Entry::id).toList(), fresh);
+        drawing.prepare(map, entries.stream().map(Sources.Entry::id).toList(), fresh.keySet());
     return new Desk(
         current.id(),
         current.revision(),
@@ -104,13 +109,15 @@ class Desks {
   }
 
   private static List<Desk.TopicView> topics(
-      Drawing.Prepared prepared, Set<UUID> closed, Set<UUID> fresh) {
+      Drawing.Prepared prepared, Set<UUID> closed, Map<UUID, FoldingIn.Touched> fresh) {
     TopicMap map = prepared.map();
     Map<UUID, Integer> branches = Numbering.branches(map);
     List<Desk.TopicView> views = new ArrayList<>();
     for (Topic topic : map.preorder()) {
       String number = prepared.numbers().get(topic.id());
       Support support = prepared.supports().get(topic.id());
+      FoldingIn.Touched touched =
+          fresh.getOrDefault(topic.id(), new FoldingIn.Touched(topic.id(), false, 0));
       views.add(
           new Desk.TopicView(
               topic.id(),
@@ -126,12 +133,26 @@ class Desks {
               support.own(),
               support.sources().size(),
               (int) topic.evidence().stream().filter(e -> !e.passage().anchored()).count(),
-              fresh.contains(topic.id()),
+              fresh.containsKey(topic.id()),
+              touched.came(),
+              touched.passages(),
               support.thin(),
               topic.aside(),
               closed.contains(topic.id()) && !topic.children().isEmpty()));
     }
     return views;
+  }
+
+  /** Words that folding a source in would bring: of one that is not on the map, or is newer. */
+  private int toFold(TopicMap map, Sources.Entry entry, Coverage coverage) {
+    boolean off = coverage != null && coverage.share() < HARDLY;
+    if (!entry.ready() || map.size() < 2 || !off && entry.newerThan() == null) {
+      return 0;
+    }
+    String text = sources.text(entry.textId()).text();
+    return FoldingIn.offTheMap(map, entry.id(), sources.toFold(entry)).stream()
+        .mapToInt(span -> SourceText.words(text.substring(span.start(), span.end())))
+        .sum();
   }
 
   private static Map<UUID, Integer> adrift(TopicMap map) {
@@ -146,7 +167,7 @@ class Desks {
     return adrift;
   }
 
-  private static List<Desk.SourceView> shelf(
+  private List<Desk.SourceView> shelf(
       TopicMap map,
       List<Sources.Entry> entries,
       List<Source> texts,
@@ -177,6 +198,8 @@ class Desks {
               entry.soundType(),
               length,
               adrift.getOrDefault(entry.id(), 0),
+              toFold(map, entry, coverage),
+              entry.newerThan() != null,
               coverage == null ? 0 : coverage.share(),
               coverage == null ? List.of() : coverage.ribbon()));
     }

@@ -5,14 +5,11 @@ import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.layout.Folds;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.jobs.MapNews;
 import org.pergamena.server.maps.Maps;
-import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -27,9 +24,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import tools.jackson.databind.json.JsonMapper;
 
-/** Maps: listing, opening, changing, undoing, distilling. */
+/** Maps: listing, opening, changing, undoing. */
 @RestController
 @RequestMapping("/api/maps")
 class MapController {
@@ -40,7 +36,6 @@ class MapController {
   private final Jobs jobs;
   private final MapNews news;
   private final Drawing drawing;
-  private final JsonMapper json;
 
   MapController(
       Maps maps,
@@ -49,8 +44,7 @@ class MapController {
       Edits edits,
       Jobs jobs,
       MapNews news,
-      Drawing drawing,
-      JsonMapper json) {
+      Drawing drawing) {
     this.maps = maps;
     this.sources = sources;
     this.desks = desks;
@@ -58,7 +52,6 @@ class MapController {
     this.jobs = jobs;
     this.news = news;
     this.drawing = drawing;
-    this.json = json;
   }
 
   /** A map that was made. */
@@ -148,21 +141,6 @@ class MapController {
         prepared::scene,
         folding.width() == null ? 0 : folding.width(),
         folding.height() == null ? 0 : folding.height());
-  }
-
-  @PostMapping("/{map}/distil")
-  @ResponseStatus(HttpStatus.ACCEPTED)
-  void distil(
-      @AuthenticationPrincipal UUID visitor,
-      @PathVariable UUID map,
-      @RequestBody DistilOptions options) {
-    maps.requireOwner(visitor, map);
-    if (sources.of(map).stream().noneMatch(Sources.Entry::ready)) {
-      throw new Refused(
-          HttpStatus.UNPROCESSABLE_CONTENT,
-          "There is no source to distil yet. Add one, or wait until it has been read.");
-    }
-    jobs.ask(map, null, JobKind.DISTIL, json.writeValueAsString(options));
   }
 
   @PostMapping("/{map}/jobs/{job}/cancel")

@@ -2,7 +2,10 @@ package org.pergamena.server.desk;
 
 import java.util.List;
 import java.util.UUID;
+import org.pergamena.core.analysis.Belonging;
 import org.pergamena.core.analysis.LeftOut;
+import org.pergamena.core.distil.DistilOptions;
+import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
@@ -18,6 +21,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Working a topic further out of its sources, and what no topic has of them. */
 @RestController
@@ -27,8 +31,10 @@ class TopicController {
   private final Sources sources;
   private final Jobs jobs;
   private final FreshTopics fresh;
+  private final JsonMapper json;
 
-  TopicController(Maps maps, Sources sources, Jobs jobs, FreshTopics fresh) {
+  TopicController(Maps maps, Sources sources, Jobs jobs, FreshTopics fresh, JsonMapper json) {
+    this.json = json;
     this.maps = maps;
     this.fresh = fresh;
     this.sources = sources;
@@ -71,6 +77,15 @@ class TopicController {
     jobs.ask(map, null, JobKind.FOLD, source.toString());
   }
 
+  /** How sure it is that a topic's text is rightly grouped. */
+  @GetMapping("/topics/{topic}/grouping")
+  @Transactional(readOnly = true)
+  public Belonging grouping(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
+    TopicMap topics = maps.get(visitor, map).map();
+    return Belonging.of(topics, topics.topic(topic), sources.analysed(map));
+  }
+
   /** Notes that a topic with something new has been looked at. */
   @PostMapping("/topics/{topic}/seen")
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -94,9 +109,12 @@ class TopicController {
   @Transactional(readOnly = true)
   public List<LeftOutView> leftOut(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
     List<Source> texts = sources.texts(map);
-    return LeftOut.of(maps.get(visitor, map).map(), texts).stream()
-        .map(left -> view(left, texts))
-        .toList();
+    Maps.Current current = maps.get(visitor, map);
+    List<String> terms =
+        current.distilledWith() == null
+            ? List.of()
+            : json.readValue(current.distilledWith(), DistilOptions.class).wishes().without();
+    return LeftOut.of(current.map(), texts, terms).stream().map(left -> view(left, texts)).toList();
   }
 
   private static LeftOutView view(LeftOut left, List<Source> texts) {

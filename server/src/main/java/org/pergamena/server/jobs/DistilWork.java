@@ -46,7 +46,7 @@ class DistilWork implements Work {
               .map(UUID.randomUUID(), UUID::randomUUID);
       UUID owner = maps.owner(mapId);
       maps.change(owner, mapId, before -> replacing(before, distilled));
-      maps.unfold(mapId);
+      maps.distilled(mapId, options);
     } catch (IllegalArgumentException e) {
       throw new WorkFailedException(e.getMessage(), e);
     }

@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.pergamena.core.distil.FoldingIn;
 
 /** A topic with something new that nobody has looked at. */
 @Entity
@@ -12,10 +13,25 @@ class FreshRow {
   @Id UUID topicId;
   UUID mapId;
 
+  /** Whether the topic came itself. */
+  boolean came;
+
+  /** How many passages came to it. */
+  int passages;
+
   protected FreshRow() {}
 
   FreshRow(UUID topicId, UUID mapId) {
     this.topicId = topicId;
     this.mapId = mapId;
+  }
+
+  FoldingIn.Touched touched() {
+    return new FoldingIn.Touched(topicId, came, passages);
+  }
+
+  void add(FoldingIn.Touched more) {
+    came |= more.came();
+    passages += more.passages();
   }
 }

@@ -2,9 +2,10 @@ package org.pergamena.server.maps;
 
 import jakarta.persistence.EntityManager;
 import java.util.Collection;
-import java.util.Set;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.pergamena.core.distil.FoldingIn;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,20 +18,27 @@ public class FreshTopics {
     this.entities = entities;
   }
 
-  /** Those of a map. */
+  /** Those of a map, by topic. */
   @Transactional(readOnly = true)
-  public Set<UUID> of(UUID mapId) {
+  public Map<UUID, FoldingIn.Touched> of(UUID mapId) {
     return entities
-        .createQuery("select topicId from FreshRow where mapId = :map", UUID.class)
+        .createQuery("from FreshRow where mapId = :map", FreshRow.class)
         .setParameter("map", mapId)
         .getResultStream()
-        .collect(Collectors.toSet());
+        .collect(Collectors.toMap(row -> row.topicId, FreshRow::touched));
   }
 
   /** Marks topics as having something new. */
   @Transactional
-  public void mark(UUID mapId, Collection<UUID> topics) {
-    topics.forEach(topic -> entities.merge(new FreshRow(topic, mapId)));
+  public void mark(UUID mapId, Collection<FoldingIn.Touched> topics) {
+    for (FoldingIn.Touched touched : topics) {
+      FreshRow row = entities.find(FreshRow.class, touched.topic());
+      if (row == null) {
+        row = new FreshRow(touched.topic(), mapId);
+        entities.persist(row);
+      }
+      row.add(touched);
+    }
   }
 
   /** Notes that somebody has looked at a topic, or at all if none is named. */

@@ -17,6 +17,9 @@ class MapRow {
   /** Whether the person has chosen which branches are open. */
   boolean folded;
 
+  /** What it was last distilled with, as JSON, or null. */
+  String distilledWith;
+
   Instant createdAt;
   Instant changedAt;
 

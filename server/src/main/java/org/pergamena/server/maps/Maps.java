@@ -40,8 +40,13 @@ public class Maps {
     this.shelf = shelf;
   }
 
-  /** A map as it is now. */
-  public record Current(UUID id, long revision, boolean folded, TopicMap map) {}
+  /**
+   * A map as it is now.
+   *
+   * @param distilledWith the options that it was last distilled with, as JSON, or null
+   */
+  public record Current(
+      UUID id, long revision, boolean folded, String distilledWith, TopicMap map) {}
 
   /** A map in a list. */
   public record Summary(UUID id, String title, int topics, int sources, Instant changedAt) {}
@@ -117,7 +122,7 @@ public class Maps {
   }
 
   private Current current(MapRow row) {
-    return new Current(row.id, row.revision, row.folded, store.load(row));
+    return new Current(row.id, row.revision, row.folded, row.distilledWith, store.load(row));
   }
 
   private MapRow row(UUID owner, UUID id, LockModeType lock) {
@@ -185,10 +190,12 @@ public class Maps {
     return entities.find(MapRow.class, id).owner;
   }
 
-  /** Leaves it to the page again which branches are open. */
+  /** Notes what a map was distilled with, and leaves it to the page which branches are open. */
   @Transactional
-  public void unfold(UUID id) {
-    entities.find(MapRow.class, id).folded = false;
+  public void distilled(UUID id, String options) {
+    MapRow row = entities.find(MapRow.class, id);
+    row.folded = false;
+    row.distilledWith = options;
   }
 
   /** Whether there is a change to undo, or one to redo. */
@@ -222,7 +229,7 @@ public class Maps {
     row.changedAt = revision.madeAt;
     store.update(row, before, applied.map());
     change.parts().forEach(part -> shelf.keep(row.id, part));
-    return new Current(row.id, row.revision, row.folded, applied.map());
+    return new Current(row.id, row.revision, row.folded, row.distilledWith, applied.map());
   }
 
   /** The topics of a map whose branches are closed. */

@@ -55,9 +55,11 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            status, "The request is not understood. Reload the page and try again.");
+    String sentence =
+        e.getMostSpecificCause() instanceof IllegalArgumentException rule
+            ? rule.getMessage()
+            : "The request is not understood. Reload the page and try again.";
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
     return handleExceptionInternal(e, problem, headers, status, request);
   }
 

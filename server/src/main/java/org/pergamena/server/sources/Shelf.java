@@ -42,7 +42,9 @@ public class Shelf implements ShelfKeeper {
     } else if (part instanceof Change.Restore restore) {
       row(mapId, restore.source()).withdrawn = false;
     } else if (part instanceof Change.Retext retext) {
-      show(row(mapId, retext.source()), retext.to());
+      SourceRow row = row(mapId, retext.source());
+      row.newerThan = retext.to().equals(row.newerThan) ? null : retext.from();
+      show(row, retext.to());
     }
   }
 
@@ -52,6 +54,12 @@ public class Shelf implements ShelfKeeper {
     row.contentId = text.contentId;
     FileRow file = entities.find(FileRow.class, new FileRow.Key(row.id, text.contentId));
     row.fileName = file == null ? row.fileName : file.fileName;
+  }
+
+  /** Notes that what is new in a source has been folded in. */
+  @Transactional
+  public void folded(UUID mapId, UUID sourceId) {
+    row(mapId, sourceId).newerThan = null;
   }
 
   /** Gives a source that no topic rests on the text that was read out of its file. */

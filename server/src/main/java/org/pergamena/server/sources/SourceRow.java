@@ -50,6 +50,9 @@ class SourceRow {
 
   String soundType;
 
+  /** The text that it had before its newer one, until what is new has been folded in; or null. */
+  UUID newerThan;
+
   /** Stretches left out of distilling, as JSON. */
   String excluded = "[]";
 

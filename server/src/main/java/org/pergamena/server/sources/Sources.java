@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.source.NewerBlocks;
 import org.pergamena.core.source.PageLayout;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
@@ -51,6 +52,7 @@ public class Sources {
    * @param problem why it could not be read, or null
    * @param durationMs milliseconds, 0 without times
    * @param language ISO 639-3, empty if it cannot be told
+   * @param newerThan the text before, of which what is new has not been folded in; or null
    * @param soundType media type of the recording that belongs to it, or null
    */
   public record Entry(
@@ -70,7 +72,8 @@ public class Sources {
       String address,
       String soundType,
       List<Span> excluded,
-      UUID textId) {
+      UUID textId,
+      UUID newerThan) {
     /** Whether its text is there. */
     public boolean ready() {
       return textId != null;
@@ -118,7 +121,8 @@ public class Sources {
         source.address,
         source.soundType,
         StructureJson.spans(source.excluded),
-        source.textId);
+        source.textId,
+        source.newerThan);
   }
 
   private static String firstOf(String own, Object read) {
@@ -188,6 +192,16 @@ public class Sources {
           entities.detach(row);
           return StructureJson.read(row.body, row.structure);
         });
+  }
+
+  /** What of a source would be folded in: all, or of a newer version what is new. */
+  @Transactional(readOnly = true)
+  public List<Span> toFold(Entry entry) {
+    SourceText text = text(entry.textId());
+    if (entry.newerThan() != null) {
+      return NewerBlocks.of(text(entry.newerThan()), text);
+    }
+    return text.text().isEmpty() ? List.of() : List.of(new Span(0, text.text().length()));
   }
 
   /** What was left out of a text, and which of its pages are scans. */

@@ -7,8 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.pergamena.core.distil.segment.HeadingTree;
 import org.pergamena.core.distil.segment.Part;
+import org.pergamena.core.distil.segment.Pieces;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.source.Span;
 
@@ -21,8 +21,6 @@ import org.pergamena.core.source.Span;
  * @param rest what bears on none
  */
 public record Sorting(Map<String, List<Analysed>> found, List<Analysed> rest) {
-  private static final int LEAST_WORDS = 40;
-  private static final int MOST_WORDS = 100;
   private static final double BESIDE = 0.15;
 
   /** Parts that bear on a question less than this share of what the best does are off it. */
@@ -37,7 +35,7 @@ public record Sorting(Map<String, List<Analysed>> found, List<Analysed> rest) {
    * @throws IllegalArgumentException with a sentence for the person if nothing does
    */
   public static Sorting byQuestion(List<Analysed> texts, String question) {
-    List<Part> parts = parts(texts);
+    List<Part> parts = Pieces.of(texts);
     double[] scores = smoothed(parts, new Relevance(parts).to(question));
     double best = Arrays.stream(scores).max().orElse(0);
     if (best == 0) {
@@ -57,7 +55,7 @@ public record Sorting(Map<String, List<Analysed>> found, List<Analysed> rest) {
    * @param branches labels, each followed by more words for it after a colon if there are any
    */
   public static Sorting byBranches(List<Analysed> texts, List<String> branches) {
-    List<Part> parts = parts(texts);
+    List<Part> parts = Pieces.of(texts);
     Relevance relevance = new Relevance(parts);
     int[] places = new int[parts.size()];
     double[] most = new double[parts.size()];
@@ -73,33 +71,6 @@ public record Sorting(Map<String, List<Analysed>> found, List<Analysed> rest) {
       }
     }
     return sorted(parts, places, branches.stream().map(b -> b.split("\\s*:\\s*")[0]).toList());
-  }
-
-  /** Paragraphs, short ones together and long ones in pieces, none across a heading. */
-  private static List<Part> parts(List<Analysed> texts) {
-    List<Part> parts = new ArrayList<>();
-    for (Analysed text : texts) {
-      for (Part section : HeadingTree.root(text).leaves()) {
-        int from = section.from();
-        int words = 0;
-        for (int i = section.from(); i < section.to(); i++) {
-          words += text.sentences().get(i).words();
-          boolean last = i + 1 == section.to();
-          boolean ends =
-              last || text.sentences().get(i).block() != text.sentences().get(i + 1).block();
-          if (last || words >= MOST_WORDS || ends && words >= LEAST_WORDS) {
-            int start =
-                from == section.from()
-                    ? section.start()
-                    : text.sentences().get(from).span().start();
-            parts.add(new Part(text, from, i + 1, section.title(), start, List.of()));
-            from = i + 1;
-            words = 0;
-          }
-        }
-      }
-    }
-    return parts;
   }
 
   /** Scores of parts with something of what those beside them in the same source have. */

@@ -1,0 +1,112 @@
+package org.pergamena.server.desk;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
+import org.pergamena.core.distil.DistilOptions;
+import org.pergamena.core.distil.Distiller;
+import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.server.jobs.JobKind;
+import org.pergamena.server.jobs.Jobs;
+import org.pergamena.server.maps.Maps;
+import org.pergamena.server.site.Refused;
+import org.pergamena.server.sources.Sources;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Distilling a map, and what it would come to. */
+@RestController
+@RequestMapping("/api/maps/{map}/distil")
+class DistilController {
+  /** Sources of more words than this are not divided only to tell how many topics come. */
+  private static final int MOST_WORDS = 150_000;
+
+  private final Maps maps;
+  private final Sources sources;
+  private final Jobs jobs;
+  private final JsonMapper json;
+  private final Map<UUID, Object> latest = new ConcurrentHashMap<>();
+
+  DistilController(Maps maps, Sources sources, Jobs jobs, JsonMapper json) {
+    this.maps = maps;
+    this.sources = sources;
+    this.jobs = jobs;
+    this.json = json;
+  }
+
+  /**
+   * What distilling would come to.
+   *
+   * @param levels number of topics on each level, from the main branches on; none if that would
+   *     take too long to tell
+   */
+  record Preview(List<Integer> levels) {}
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  void distil(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody DistilOptions options) {
+    requireSource(visitor, map);
+    jobs.ask(map, null, JobKind.DISTIL, json.writeValueAsString(options));
+  }
+
+  private void requireSource(UUID visitor, UUID map) {
+    maps.requireOwner(visitor, map);
+    if (sources.of(map).stream().noneMatch(Sources.Entry::ready)) {
+      throw new Refused(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "There is no source to distil yet. Add one, or wait until it has been read.");
+    }
+  }
+
+  /** The options that the map was last distilled with, or else the usual ones. */
+  @GetMapping
+  DistilOptions last(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    String options = maps.get(visitor, map).distilledWith();
+    return options == null ? DistilOptions.DEFAULT : json.readValue(options, DistilOptions.class);
+  }
+
+  /** How many topics would come; a later question about the same map ends an earlier one. */
+  @PostMapping("/preview")
+  Preview preview(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody DistilOptions options) {
+    requireSource(visitor, map);
+    List<Analysed> texts = sources.analysed(map);
+    int words = texts.stream().mapToInt(t -> t.words(0, t.sentences().size())).sum();
+    if (words > MOST_WORDS) {
+      return new Preview(List.of());
+    }
+    Object question = new Object();
+    latest.put(map, question);
+    try {
+      return new Preview(
+          new Distiller(texts, options, (step, share) -> requireLatest(map, question)).sizes());
+    } catch (CancellationException e) {
+      throw new Refused(HttpStatus.CONFLICT, "Other choices were made meanwhile.");
+    } catch (IllegalArgumentException e) {
+      throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+    } finally {
+      latest.remove(map, question);
+    }
+  }
+
+  private void requireLatest(UUID map, Object question) {
+    if (latest.get(map) != question) {
+      throw new CancellationException();
+    }
+  }
+}

@@ -1,0 +1,51 @@
+import { useQuery } from "@tanstack/react-query";
+import styled from "styled-components";
+import { request } from "../api/client";
+import type { Belonging, Topic } from "../api/types";
+import type { Tree } from "../map/tree";
+import { TextButton } from "../ui/Button";
+import { counted } from "../ui/words";
+
+const Line = styled.p`
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+`;
+
+/** How sure a grouping is, in a word: nearly all, most, or fewer of its paragraphs are its own. */
+export function sureness(own: number, pieces: number): string {
+  const share = own / pieces;
+  return share >= 0.8 ? "Clearly grouped" : share >= 0.5 ? "Fairly grouped" : "Loosely grouped";
+}
+
+type GroupedProps = { tree: Tree; topic: Topic; onSelect: (topic: string) => void };
+
+/** How sure it is that the topic's paragraphs belong together, and where others would fit. */
+export function Grouped({ tree, topic, onSelect }: GroupedProps) {
+  const { desk } = tree;
+  const grouping = useQuery({
+    queryKey: ["grouping", desk.id, topic.id, desk.revision],
+    queryFn: () => request<Belonging>("GET", `/api/maps/${desk.id}/topics/${topic.id}/grouping`),
+    enabled: topic.parent !== null,
+  });
+  const found = grouping.data;
+  if (!found || found.pieces < 2) {
+    return null;
+  }
+  const nearest = found.nearest ? tree.get(found.nearest) : undefined;
+  return (
+    <Line>
+      {sureness(found.own, found.pieces)}:{" "}
+      {found.own === found.pieces
+        ? `all ${counted(found.pieces, "paragraph")} are closest to this topic.`
+        : `${found.own} of ${counted(found.pieces, "paragraph")} are closest to this topic`}
+      {nearest && (
+        <>
+          , {found.towards} closer to{" "}
+          <TextButton onPress={() => onSelect(nearest.id)}>
+            {nearest.number} {nearest.label}
+          </TextButton>
+        </>
+      )}
+    </Line>
+  );
+}
