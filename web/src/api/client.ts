@@ -39,12 +39,18 @@ async function sentence(response: Response): Promise<string> {
   return `The server answered with ${response.status}. Try again.`;
 }
 
-/** Asks the API; refuses with a Problem or NoConnection. */
-export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+/** Asks the API; refuses with a Problem or NoConnection. A signal gives the question up. */
+export async function request<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+): Promise<T> {
   const form = body instanceof FormData;
   const response = await reach(path, {
     method,
     credentials: "same-origin",
+    signal,
     headers: {
       ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
       ...(body === undefined || form ? {} : { "Content-Type": "application/json" }),

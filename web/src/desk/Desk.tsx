@@ -4,6 +4,8 @@ import { request } from "../api/client";
 import type { Desk as DeskState, Topic } from "../api/types";
 import { useDeskActions } from "../api/useDesk";
 import { ExportSheet } from "../export/ExportSheet";
+import { Bring } from "../gather/Bring";
+import { Distilling } from "../gather/Distilling";
 import { Gather } from "../gather/Gather";
 import { useFileDrop } from "../gather/useFileDrop";
 import { useGather } from "../gather/useGather";
@@ -43,6 +45,7 @@ const MapArea = styled.div`
 const GatherArea = styled.div`
   height: 100%;
   overflow: auto;
+  --ground: ${({ theme }) => theme.vellum};
   padding: 32px clamp(16px, 6vw, 72px);
 `;
 
@@ -110,6 +113,7 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
   const [outlining, setOutlining] = useState(false);
   const [reviewing, setReviewing] = useState(false);
   const [leftOut, setLeftOut] = useState(false);
+  const [again, setAgain] = useState(false);
   const [news, setNews] = useState(false);
   const [searching, setSearching] = useState(false);
   const [details, setDetails] = useState<string | null>(null);
@@ -235,6 +239,7 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
           desk={desk}
           onOpen={setSpot}
           onAdd={() => setAdding(true)}
+          onAgain={() => setAgain(true)}
           onOutline={() => setOutlining(true)}
           onSearch={() => setSearching(true)}
           onLeftOut={() => setLeftOut(true)}
@@ -269,18 +274,17 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
         onSelect={select}
       />
       <Sheet title="Add sources" isOpen={adding} onOpenChange={setAdding}>
-        <Gather
-          desk={desk}
+        <Bring
           gathering={gathering}
-          actions={actions}
-          heading={null}
-          onDistil={() => setAdding(false)}
           onOpen={read}
           onOutline={() => {
             setAdding(false);
             setOutlining(true);
           }}
         />
+      </Sheet>
+      <Sheet title="Distil again" isOpen={again} onOpenChange={setAgain}>
+        <Distilling desk={desk} actions={actions} onDistil={() => setAgain(false)} />
       </Sheet>
     </Frame>
   );

@@ -1,24 +1,15 @@
-import { useQuery } from "@tanstack/react-query";
-import { type ReactNode, useState } from "react";
+import type { ReactNode } from "react";
 import styled from "styled-components";
-import { request } from "../api/client";
-import type { Desk, DistilOptions } from "../api/types";
+import type { Desk } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
-import { Button } from "../ui/Button";
-import { Row } from "../ui/Field";
 import { Bring } from "./Bring";
-import { type Choices, choices, options, USUAL } from "./options";
-import { Preview } from "./Preview";
+import { Distilling } from "./Distilling";
 import type { Gathering } from "./useGather";
-import { Wanted } from "./Wanted";
 
 const Column = styled.div`
   display: grid;
   gap: 20px;
   align-content: start;
-  fieldset { border: 0; padding: 0; display: grid; gap: 2px; }
-  legend { font-weight: 500; margin-bottom: 4px; }
-  fieldset label { display: flex; gap: 8px; align-items: baseline; cursor: pointer; }
 `;
 
 type GatherProps = {
@@ -26,77 +17,17 @@ type GatherProps = {
   gathering: Gathering;
   actions: DeskActions;
   heading: ReactNode;
-  onDistil?: () => void;
   onOpen: (source: string) => void;
   onOutline: () => void;
 };
 
-/** Brings sources together and distils them. */
-export function Gather(props: GatherProps) {
-  const { desk, gathering, actions, heading, onDistil, onOpen, onOutline } = props;
-  const again = desk.topics.length > 1;
-  const [own, setOwn] = useState<Choices | null>(null);
-  const readable = desk.sources.filter((source) => source.length > 0);
-  const ids = readable.map((source) => source.id);
-  const last = useQuery({
-    queryKey: ["distilled-with", desk.id, desk.revision],
-    queryFn: () => request<DistilOptions>("GET", `/api/maps/${desk.id}/distil`),
-    enabled: again,
-  });
-  const wanted = own ?? (last.data ? choices(last.data, ids) : USUAL);
-  const ready = ids.filter((id) => !wanted.without.has(id)).length;
-  const reading = desk.jobs.some(
-    (job) => job.kind === "READ" && (job.state === "WAITING" || job.state === "RUNNING"),
-  );
-
+/** Brings the first sources together and distils them. */
+export function Gather({ desk, gathering, actions, heading, onOpen, onOutline }: GatherProps) {
   return (
     <Column>
       {heading}
       <Bring gathering={gathering} onOpen={onOpen} onOutline={onOutline} />
-      {(!again || !last.isPending) && (
-        <Wanted choices={wanted} severalSources={readable.length > 1} onChange={setOwn} />
-      )}
-      {readable.length > 1 && (
-        <fieldset>
-          <legend>Sources</legend>
-          {readable.map((source) => (
-            <label key={source.id}>
-              <input
-                type="checkbox"
-                checked={!wanted.without.has(source.id)}
-                onChange={(event) => {
-                  const without = new Set(wanted.without);
-                  event.target.checked ? without.delete(source.id) : without.add(source.id);
-                  setOwn({ ...wanted, without });
-                }}
-              />
-              {source.name}
-            </label>
-          ))}
-        </fieldset>
-      )}
-      {ready > 0 && !reading && <Preview map={desk.id} options={options(wanted, ids)} />}
-      {again && (
-        <p>
-          Distilling again replaces the topics that are on the map now. One undo brings them back.
-        </p>
-      )}
-      <Row>
-        <Button
-          $strong
-          isDisabled={ready === 0 || reading || actions.distil.isPending}
-          onPress={() => {
-            actions.distil.mutate(options(wanted, ids));
-            onDistil?.();
-          }}
-        >
-          {again ? "Distil again" : "Distil"}
-        </Button>
-        {ready === 0 && !reading && (
-          <span>{readable.length > 0 ? "Choose a source." : "Add a source first."}</span>
-        )}
-        {reading && <span>Sources are being read.</span>}
-      </Row>
+      <Distilling desk={desk} actions={actions} />
     </Column>
   );
 }

@@ -11,7 +11,6 @@ const WAIT_MS = 300;
 const Line = styled.p`
   min-height: 22px;
   color: ${({ theme }) => theme.softInk};
-  &[data-old="true"] { opacity: 0.6; }
 `;
 
 /** What would come, in words: main branches, and all topics where there are more levels. */
@@ -32,18 +31,18 @@ export function Preview({ map, options }: { map: string; options: DistilOptions 
   }, [wanted]);
   const preview = useQuery({
     queryKey: ["preview", map, asked],
-    queryFn: () => request<Sizes>("POST", `/api/maps/${map}/distil/preview`, JSON.parse(asked)),
+    queryFn: ({ signal }) =>
+      request<Sizes>("POST", `/api/maps/${map}/distil/preview`, JSON.parse(asked), signal),
     placeholderData: keepPreviousData,
     retry: false,
-    staleTime: 60_000,
   });
   if (preview.isError && asked === wanted) {
     return <Trouble role="alert">{preview.error.message}</Trouble>;
   }
   const levels = preview.data?.levels;
   return (
-    <Line role="status" data-old={asked !== wanted || preview.isFetching}>
-      {!levels
+    <Line role="status">
+      {!levels || asked !== wanted
         ? "Counting the topics that will come\u2026"
         : levels.length > 0
           ? `This will come to ${sizes(levels)}`

@@ -2,7 +2,7 @@ import type { MouseEvent } from "react";
 import styled from "styled-components";
 import type { Source } from "../api/types";
 import type { OpenSource } from "../reading/spot";
-import { pigment } from "../theme/tokens";
+import { ASIDE, pigment } from "../theme/tokens";
 import { percent } from "../ui/words";
 
 const Bar = styled.div`
@@ -62,6 +62,7 @@ export function Ribbon({ source, onOpen }: { source: Source; onOpen: OpenSource 
             style={{
               ...place(stretch.start, stretch.end),
               background: pigment(stretch.branch),
+              opacity: stretch.branch === ASIDE ? 0.35 : 1,
             }}
           />
         ))}

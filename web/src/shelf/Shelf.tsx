@@ -110,6 +110,7 @@ type ShelfProps = {
   desk: Desk;
   onOpen: OpenSource;
   onAdd: () => void;
+  onAgain: () => void;
   onOutline: () => void;
   onSearch: () => void;
   onLeftOut: () => void;
@@ -137,7 +138,8 @@ function facts(source: Source): string {
 
 /** The sources of the map, each as a ribbon coloured where its text is on the map. */
 export function Shelf(props: ShelfProps) {
-  const { desk, onOpen, onAdd, onOutline, onSearch, onLeftOut, onDetails, onChanged } = props;
+  const { desk, onOpen, onAdd, onAgain, onOutline, onSearch, onLeftOut, onDetails, onChanged } =
+    props;
   const count = desk.sources.length;
   return (
     <Frame aria-label="Source shelf">
@@ -146,6 +148,7 @@ export function Shelf(props: ShelfProps) {
           {spelt(count)} {count === 1 ? "source" : "sources"}
         </h2>
         <TextButton onPress={onAdd}>Add a source…</TextButton>
+        {desk.topics.length > 1 && <TextButton onPress={onAgain}>Distil again…</TextButton>}
         {desk.sources.some((source) => source.length > 0) && (
           <TextButton onPress={onSearch}>Search all sources…</TextButton>
         )}

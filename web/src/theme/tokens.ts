@@ -10,7 +10,8 @@ export const theme = {
 
 export type Theme = typeof theme;
 
-const ASIDE = -2;
+/** The branch of what is set aside. */
+export const ASIDE = -2;
 
 /** The colour of a main branch, from 0; the ink for the root, a softer one for what is aside. */
 export function pigment(branch: number): string {

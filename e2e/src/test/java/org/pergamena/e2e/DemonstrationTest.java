@@ -89,7 +89,7 @@ class DemonstrationTest {
     assertThat(serious(desk)).isEmpty();
   }
 
-  private static List<String> serious(DeskPage desk) {
+  static List<String> serious(DeskPage desk) {
     return new AxeBuilder(desk.page())
         .analyze().getViolations().stream()
             .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))

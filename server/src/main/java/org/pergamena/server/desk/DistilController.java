@@ -48,7 +48,7 @@ class DistilController {
    * What distilling would come to.
    *
    * @param levels number of topics on each level, from the main branches on; none if that would
-   *     take too long to tell
+   *     take too long to tell, or was asked for other choices meanwhile
    */
   record Preview(List<Integer> levels) {}
 
@@ -96,7 +96,7 @@ class DistilController {
       return new Preview(
           new Distiller(texts, options, (step, share) -> requireLatest(map, question)).sizes());
     } catch (CancellationException e) {
-      throw new Refused(HttpStatus.CONFLICT, "Other choices were made meanwhile.");
+      return new Preview(List.of());
     } catch (IllegalArgumentException e) {
       throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
     } finally {

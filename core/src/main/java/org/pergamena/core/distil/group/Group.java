@@ -24,10 +24,10 @@ public record Group(String heading, List<Part> own, List<Group> children, boolea
     children = List.copyOf(children);
   }
 
-  /** All parts, those of the groups below included. */
+  /** All parts, those of the groups below included, but not what is aside there. */
   public List<Part> parts() {
     List<Part> parts = new ArrayList<>(own);
-    children.forEach(child -> parts.addAll(child.parts()));
+    children.stream().filter(child -> !child.aside()).forEach(child -> parts.addAll(child.parts()));
     return parts;
   }
 

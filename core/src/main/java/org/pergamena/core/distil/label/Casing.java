@@ -37,9 +37,10 @@ final class Casing {
   /** The phrase as a label: sentence case. */
   String label(List<Token> tokens, Tongue tongue) {
     StringBuilder label = new StringBuilder();
-    for (Token token : tokens) {
+    for (int i = 0; i < tokens.size(); i++) {
       boolean joined = label.isEmpty() || tongue.unspaced() || elided(label);
-      label.append(joined ? "" : " ").append(word(token, tongue));
+      String word = inName(tokens, i) ? tokens.get(i).surface() : word(tokens.get(i), tongue);
+      label.append(joined ? "" : " ").append(word);
     }
     label.setCharAt(0, Character.toUpperCase(label.charAt(0)));
     return label.toString();
@@ -49,8 +50,20 @@ final class Casing {
    * A label as it is written after others: its first word loses the capital that it only has there.
    */
   String inside(List<Token> tokens, String label, Tongue tongue) {
-    String first = word(tokens.get(0), tongue);
+    String first = inName(tokens, 0) ? tokens.get(0).surface() : word(tokens.get(0), tongue);
     return label.length() < first.length() ? label : first + label.substring(first.length());
+  }
+
+  /** Whether a word with a capital stands beside another, as in {@code Quay Street}. */
+  private static boolean inName(List<Token> tokens, int i) {
+    return capital(tokens, i) && (capital(tokens, i - 1) || capital(tokens, i + 1));
+  }
+
+  private static boolean capital(List<Token> tokens, int i) {
+    return i >= 0
+        && i < tokens.size()
+        && tokens.get(i).content()
+        && Character.isUpperCase(tokens.get(i).surface().charAt(0));
   }
 
   private static boolean elided(StringBuilder label) {
