@@ -25,8 +25,8 @@ public record Support(int passages, int own, List<UUID> sources, double closenes
   /** Fewer passages than this are too few to rest a topic on. */
   public static final int ENOUGH_PASSAGES = 2;
 
-  /** Passages less close than this bear a topic out only by name. */
-  public static final double ENOUGH_CLOSENESS = 0.15;
+  /** Passages weaker than this on the mean are as likely to belong elsewhere. */
+  public static final double ENOUGH_CLOSENESS = 0.5;
 
   /** Whether no passage at all bears the topic out. */
   public boolean unsupported() {

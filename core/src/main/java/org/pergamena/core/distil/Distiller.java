@@ -1,16 +1,22 @@
 package org.pergamena.core.distil;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import org.pergamena.core.distil.Distilled.Node;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.label.Labeller;
 import org.pergamena.core.distil.quote.Quote;
 import org.pergamena.core.distil.quote.Quoting;
+import org.pergamena.core.distil.quote.Strength;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.segment.Parts;
 import org.pergamena.core.distil.steer.Terms;
 import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.source.Source;
@@ -28,12 +34,16 @@ import org.pergamena.core.source.Spans;
  * }</pre>
  */
 public final class Distiller {
+  private static final int INNER_QUOTES = 2;
+
   private final List<Analysed> texts;
   private final DistilOptions options;
   private final Progress progress;
   private final int divisible;
   private Labeller labeller;
   private Quoting quoting;
+  private Strength strength;
+  private Map<Group, Set<Integer>> leaves;
   private int named;
   private int toName;
 
@@ -117,9 +127,25 @@ public final class Distiller {
 
   private Node named(Group root) {
     labeller = new Labeller(texts);
+    leaves = new IdentityHashMap<>();
+    List<Bag> bags = new ArrayList<>();
+    leaves(root, bags);
+    strength = new Strength(quoting, bags);
     named = 0;
     toName = count(root);
     return node(root, "");
+  }
+
+  /** Numbers the leaves of a tree, and gives for each group those that it is or has below it. */
+  private Set<Integer> leaves(Group group, List<Bag> bags) {
+    Set<Integer> own = new TreeSet<>();
+    if (group.children().isEmpty()) {
+      own.add(bags.size());
+      bags.add(group.bag());
+    }
+    group.children().forEach(child -> own.addAll(leaves(child, bags)));
+    leaves.put(group, own);
+    return own;
   }
 
   private boolean names(Node node, String term) {
@@ -145,9 +171,11 @@ public final class Distiller {
       }
     }
     boolean leaf = group.children().isEmpty();
-    List<Quote> quotes = quoting.choose(group.own(), asked, leaf ? options.detail().quotes() : 2);
+    List<Quote> chosen =
+        quoting.choose(group.own(), asked, leaf ? options.detail().quotes() : INNER_QUOTES);
+    List<Quote> quotes = strength.weigh(chosen, leaves.get(group));
     List<Node> children = group.children().stream().map(child -> node(child, label)).toList();
-    List<Quote> central = leaf ? quotes : quoting.choose(group.parts(), asked, 1);
+    List<Quote> central = leaf ? chosen : quoting.choose(group.parts(), asked, 1);
     String summary = central.isEmpty() ? "" : words(central.get(0));
     return new Node(label, summary, extent, quotes, children, group.aside());
   }

@@ -2,15 +2,16 @@ package org.pergamena.core.distil;
 
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.pergamena.core.distil.quote.Quote;
 import org.pergamena.core.distil.quote.Quoting;
+import org.pergamena.core.distil.quote.Strength;
 import org.pergamena.core.distil.segment.HeadingTree;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.segment.Parts;
@@ -113,14 +114,38 @@ public final class FoldingIn {
         Parts.of(text, levels, Math.max(2, words / WORDS_PER_PART), WORDS_PER_PART).leaves();
     List<Topic> leaves =
         map.preorder().stream().filter(t -> t.parent() != null && t.children().isEmpty()).toList();
-    List<Bag> vectors = vectors(leaves, parts);
-    Map<UUID, List<Part>> homes = new LinkedHashMap<>();
+    List<Bag> bags = new ArrayList<>();
+    leaves.forEach(topic -> bags.add(bag(topic)));
+    Map<Integer, List<Part>> homes = new TreeMap<>();
     List<Part> homeless = new ArrayList<>();
+    sort(parts, bags, homes, homeless);
+    homes.forEach(
+        (leaf, own) -> own.forEach(part -> part.sentences().forEach(bags.get(leaf)::add)));
+    Strength strength = new Strength(quoting, bags);
+    homes.forEach(
+        (leaf, own) -> {
+          Topic topic = leaves.get(leaf);
+          List<Quote> quotes = quoting.choose(own, topic.label(), MOST_QUOTES);
+          give(topic, own, strength.weigh(quotes, Set.of(leaf)));
+        });
+    found(text, homeless);
+  }
+
+  /** Gives each part to the topic that it is most like, if it is like one. */
+  private static void sort(
+      List<Part> parts, List<Bag> topics, Map<Integer, List<Part>> homes, List<Part> homeless) {
+    List<Bag> counts = new ArrayList<>(topics);
+    for (Part part : parts) {
+      Bag bag = new Bag();
+      part.sentences().forEach(bag::add);
+      counts.add(bag);
+    }
+    List<Bag> vectors = Bag.weighed(counts);
     for (int i = 0; i < parts.size(); i++) {
       int best = -1;
       double most = LEAST_LIKE;
-      for (int j = 0; j < leaves.size(); j++) {
-        double like = vectors.get(leaves.size() + i).dot(vectors.get(j));
+      for (int j = 0; j < topics.size(); j++) {
+        double like = vectors.get(topics.size() + i).dot(vectors.get(j));
         if (like > most) {
           most = like;
           best = j;
@@ -129,22 +154,9 @@ public final class FoldingIn {
       if (best < 0) {
         homeless.add(parts.get(i));
       } else {
-        homes.computeIfAbsent(leaves.get(best).id(), id -> new ArrayList<>()).add(parts.get(i));
+        homes.computeIfAbsent(best, leaf -> new ArrayList<>()).add(parts.get(i));
       }
     }
-    homes.forEach((topic, own) -> give(map.topic(topic), own));
-    found(text, homeless);
-  }
-
-  private List<Bag> vectors(List<Topic> leaves, List<Part> parts) {
-    List<Bag> bags = new ArrayList<>();
-    leaves.forEach(topic -> bags.add(bag(topic)));
-    for (Part part : parts) {
-      Bag bag = new Bag();
-      part.sentences().forEach(bag::add);
-      bags.add(bag);
-    }
-    return Bag.weighed(bags);
   }
 
   /** The words of a topic's label, and of all text that it accounts for or quotes. */
@@ -164,7 +176,7 @@ public final class FoldingIn {
     return bag;
   }
 
-  private void give(Topic topic, List<Part> parts) {
+  private void give(Topic topic, List<Part> parts, List<Quote> quotes) {
     List<Extent> extent = new ArrayList<>(topic.extent());
     List<Evidence> evidence = new ArrayList<>(topic.evidence());
     for (Part part : parts) {
@@ -174,7 +186,7 @@ public final class FoldingIn {
             .forEach(left -> extent.add(new Extent(source.id(), left)));
       }
     }
-    for (Quote quote : quoting.choose(parts, topic.label(), MOST_QUOTES)) {
+    for (Quote quote : quotes) {
       Passage passage = Passage.of(quote.text().source(), quote.span());
       evidence.add(
           new Evidence(

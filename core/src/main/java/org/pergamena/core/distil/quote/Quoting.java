@@ -99,7 +99,8 @@ public final class Quoting {
     return vector(sum);
   }
 
-  private Bag vector(Bag counts) {
+  /** Counts weighed by how few sentences have each stem, of length 1. */
+  Bag vector(Bag counts) {
     return counts.normalised(stem -> rarity.getOrDefault(stem, 1.0));
   }
 
