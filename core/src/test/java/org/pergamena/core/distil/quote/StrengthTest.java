@@ -11,8 +11,9 @@ import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
-import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.SourceTextBuilder;
 
 class StrengthTest {
   private static final List<String> SUBJECTS =
@@ -26,10 +27,14 @@ class StrengthTest {
           "Carbon is buried with the silt. Cores of silt give the burial of carbon. Half of the"
               + " carbon was made elsewhere. Credits for carbon are disputed by advisers.");
 
-  private final Analysed text =
-      TextAnalyser.analyse(
-          new Source(UUID.randomUUID(), "notes", SourceText.plain(String.join("\n\n", SUBJECTS))));
+  private final Analysed text = TextAnalyser.analyse(source());
   private final Strength strength = new Strength(new Quoting(List.of(text)), bags());
+
+  private static Source source() {
+    SourceTextBuilder words = new SourceTextBuilder();
+    SUBJECTS.forEach(subject -> words.block(Block.Kind.PARAGRAPH, 0, subject));
+    return new Source(UUID.randomUUID(), "notes", words.build());
+  }
 
   private List<Sentence> of(int subject) {
     return text.sentences().stream().filter(s -> s.block() == subject).toList();
