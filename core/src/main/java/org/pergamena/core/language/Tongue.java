@@ -139,6 +139,11 @@ public final class Tongue {
     return lists.links().contains(plain(word));
   }
 
+  /** Whether a noun names no subject of its own. */
+  public boolean generic(String word) {
+    return lists.generic().contains(plain(word));
+  }
+
   /** Whether a number of four digits after this word is a year. */
   public boolean dates(String word) {
     return lists.years().contains(plain(word));

@@ -19,6 +19,7 @@ import java.util.Set;
  * @param links words that link two noun phrases into one
  * @param abbreviations that end no sentence, without their last full stop
  * @param years words after which a number of four digits is a year
+ * @param generic nouns that name no subject of their own
  * @param and the word that joins two, empty if it is not known
  */
 record WordLists(
@@ -29,6 +30,7 @@ record WordLists(
     Set<String> links,
     Set<String> abbreviations,
     Set<String> years,
+    Set<String> generic,
     String and) {
 
   /** The lists that ship for a language; all empty if there are none. */
@@ -49,6 +51,7 @@ record WordLists(
         set(words, "links"),
         set(words, "abbreviations"),
         set(words, "years"),
+        set(words, "generic"),
         words.getProperty("and", ""));
   }
 

@@ -31,17 +31,19 @@ public final class Labeller {
   /** Content words that headings have on average. */
   private static final double USUAL_WORDS = 2.7;
 
-  private static final double REPEATS_ABOVE = 0.6;
+  private static final double REPEATS_ABOVE = 0.75;
   private static final double WORN = 0.6;
   private static final double ONCE = 0.88;
   private static final double GUESSED = 0.6;
+  private static final double SAID = 0.75;
+  private static final double GENERIC = 0.5;
   private static final double LINKED = 0.88;
   private static final double NOUN_SHARE = 0.6;
-  private static final double TWO = 0.78;
+  private static final double TWO = 0.8;
   private static final double SINGLE = 0.7;
   private static final int PAIRED = 10;
   private static final int LEAST_PAIRED = 2;
-  private static final double EQUAL = 0.6;
+  private static final double EQUAL = 0.4;
   private static final Pattern OWN_NUMBER =
       Pattern.compile(
           "^(?:(?:Chapter|Section|Part|Appendix) )?(?:\\d+(?:\\.\\d+)*[.):]?|[IVXLC]+[.):]) (?=\\p{L})");
@@ -51,6 +53,7 @@ public final class Labeller {
   private final Map<String, Integer> everywhere = new HashMap<>();
   private final Map<String, Integer> nouns = new HashMap<>();
   private final Map<String, Integer> inLabels = new HashMap<>();
+  private final List<Set<String>> given = new ArrayList<>();
   private final Casing casing;
   private final Set<String> used = new HashSet<>();
   private final boolean uniqueHeadings;
@@ -143,7 +146,13 @@ public final class Labeller {
     return pairs;
   }
 
+  /** Whether a label that was given already has all of some stems. */
+  private boolean said(Set<String> stems) {
+    return given.stream().anyMatch(label -> label.containsAll(stems));
+  }
+
   private void wear(String key) {
+    given.add(Set.copyOf(List.of(key.split(" "))));
     for (String stem : key.split(" ")) {
       inLabels.merge(stem, 1, Integer::sum);
     }
@@ -266,13 +275,16 @@ public final class Labeller {
       double score = expected(stems(first.tokens()), head, above);
       score *= count > 1 || first.length() == 1 ? 1 : first.tongue().tagged() ? ONCE : GUESSED;
       score *= first.linked() ? LINKED : first.length() == 1 ? SINGLE : 1;
+      score *= first.generic() ? GENERIC : 1;
+      score *= said(stems(first.tokens())) ? SAID : 1;
       score *= root && first.length() == 1 ? ROOT_ALONE : 1;
       score *=
           root
               ? Math.sqrt(
                   stems(first.tokens()).stream().mapToDouble(head::breadth).average().orElse(0))
               : 1;
-      return new Scored(first.key(), best, forms.get(best), first.linked() ? 0 : count, score);
+      return new Scored(
+          first.key(), best, forms.get(best), first.linked() || first.generic() ? 0 : count, score);
     }
   }
 }

@@ -21,4 +21,9 @@ record Phrase(String key, List<Token> tokens, Tongue tongue) {
   int length() {
     return tokens.size();
   }
+
+  /** Whether it names nothing in particular: one word that could stand over any text. */
+  boolean generic() {
+    return tokens.size() == 1 && tongue.generic(tokens.get(0).surface());
+  }
 }

@@ -10,6 +10,12 @@ public final class Parts {
   public static final int DIVISIBLE_WORDS = 420;
 
   private static final float CHILD_SHARE = 2 / 3f;
+
+  /** Levels left where the children are the last, which are cut finer. */
+  private static final int LAST = 2;
+
+  private static final float LAST_SIZE = 0.6f;
+
   private static final int MOST_CHILDREN = 7;
 
   private Parts() {}
@@ -53,7 +59,8 @@ public final class Parts {
     for (int i = 0; i < starts.size(); i++) {
       int end = i + 1 < starts.size() ? starts.get(i + 1) : part.to();
       Part child = Part.plain(part.text(), starts.get(i), end);
-      children.add(cut(child, levels - 1, children(child, divisible), divisible));
+      int finer = levels == LAST ? (int) (LAST_SIZE * divisible) : divisible;
+      children.add(cut(child, levels - 1, children(child, finer), finer));
     }
     return part.with(children);
   }
