@@ -138,7 +138,7 @@ public final class DistilCommand implements Callable<Integer> {
         output == null ? new PrintStream(System.out) : Files.newOutputStream(output));
   }
 
-  private static Source read(Path file, UUID id) throws Refusal {
+  static Source read(Path file, UUID id) throws Refusal {
     String name = file.getFileName().toString();
     try {
       ReadSource read = new SourceReader().read(name, Files.readAllBytes(file), share -> {});

@@ -36,6 +36,8 @@ public final class Labeller {
   private static final double ONCE = 0.88;
   private static final double GUESSED = 0.6;
   private static final double SAID = 0.75;
+  private static final int LONGEST = 6;
+  private static final double NOTHING_NEW = 0.5;
   private static final double GENERIC = 0.5;
   private static final double LINKED = 0.88;
   private static final double NOUN_SHARE = 0.6;
@@ -132,7 +134,9 @@ public final class Labeller {
       for (int j = i + 1; j < often.size(); j++) {
         Set<String> stems = stems(often.get(i).tokens());
         Set<String> second = stems(often.get(j).tokens());
-        if (stems.stream().anyMatch(second::contains)
+        int length = often.get(i).tokens().size() + 1 + often.get(j).tokens().size();
+        if (length > LONGEST
+            || stems.stream().anyMatch(second::contains)
             || mean(second, head) < EQUAL * mean(stems, head)) {
           continue;
         }
@@ -277,6 +281,7 @@ public final class Labeller {
       score *= first.linked() ? LINKED : first.length() == 1 ? SINGLE : 1;
       score *= first.generic() ? GENERIC : 1;
       score *= said(stems(first.tokens())) ? SAID : 1;
+      score *= above.containsAll(stems(first.tokens())) ? NOTHING_NEW : 1;
       score *= root && first.length() == 1 ? ROOT_ALONE : 1;
       score *=
           root
