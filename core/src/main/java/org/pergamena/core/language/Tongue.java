@@ -126,7 +126,7 @@ public final class Tongue {
 
   /** Whether a word is a measure or time. */
   public boolean measures(String word) {
-    return lists.measures().contains(plain(word));
+    return Arrays.stream(plain(word).split("-")).anyMatch(lists.measures()::contains);
   }
 
   /** Whether a word stands before nouns. */

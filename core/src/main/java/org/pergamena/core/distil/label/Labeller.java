@@ -33,11 +33,13 @@ public final class Labeller {
 
   private static final double REPEATS_ABOVE = 0.75;
   private static final double WORN = 0.6;
+  private static final double WORN_SUBJECT = 0.45;
   private static final double ONCE = 0.88;
   private static final double GUESSED = 0.6;
   private static final double SAID = 0.75;
   private static final int LONGEST = 6;
   private static final double NOTHING_NEW = 0.5;
+  private static final double EVERY_TENTH = 0.1;
   private static final double GENERIC = 0.5;
   private static final double LINKED = 0.88;
   private static final double NOUN_SHARE = 0.6;
@@ -53,6 +55,7 @@ public final class Labeller {
 
   private final Map<Sentence, List<Phrase>> phrases = new IdentityHashMap<>();
   private final Map<String, Integer> everywhere = new HashMap<>();
+  private final Map<String, Integer> spread = new HashMap<>();
   private final Map<String, Integer> nouns = new HashMap<>();
   private final Map<String, Integer> inLabels = new HashMap<>();
   private final List<Set<String>> given = new ArrayList<>();
@@ -60,6 +63,7 @@ public final class Labeller {
   private final Set<String> used = new HashSet<>();
   private final boolean uniqueHeadings;
   private double words;
+  private int sentences;
 
   /** Gets to know all the text that there is. The headings of a single text all stand. */
   public Labeller(Collection<Analysed> texts) {
@@ -67,8 +71,10 @@ public final class Labeller {
     this.casing = new Casing(texts);
     for (Analysed text : texts) {
       for (Sentence sentence : text.sentences()) {
-        List<Phrase> found = Phrases.of(sentence, text.tongue());
+        List<Phrase> found = Phrases.of(sentence, text);
         phrases.put(sentence, found);
+        sentences++;
+        stems(sentence.tokens()).forEach(stem -> spread.merge(stem, 1, Integer::sum));
         for (Token token : sentence.tokens()) {
           if (token.content()) {
             everywhere.merge(token.stem(), 1, Integer::sum);
@@ -150,6 +156,11 @@ public final class Labeller {
     return pairs;
   }
 
+  /** What a stem that is in labels already is worth at least; less if it is the whole's subject. */
+  private double floor(String stem) {
+    return spread.getOrDefault(stem, 0) > EVERY_TENTH * sentences ? WORN_SUBJECT : WORN;
+  }
+
   /** Whether a label that was given already has all of some stems. */
   private boolean said(Set<String> stems) {
     return given.stream().anyMatch(label -> label.containsAll(stems));
@@ -182,7 +193,8 @@ public final class Labeller {
   private double expected(Set<String> stems, HeadWords head, Set<String> above) {
     double met = 0;
     for (String stem : stems) {
-      double worn = above.contains(stem) ? REPEATS_ABOVE : WORN + (1 - WORN) / (1 + worn(stem));
+      double worn =
+          above.contains(stem) ? REPEATS_ABOVE : floor(stem) + (1 - floor(stem)) / (1 + worn(stem));
       met += head.likelihood(stem) * worn;
     }
     return 2 * met / (stems.size() + USUAL_WORDS);
@@ -277,7 +289,7 @@ public final class Labeller {
         }
       }
       double score = expected(stems(first.tokens()), head, above);
-      score *= count > 1 || first.length() == 1 ? 1 : first.tongue().tagged() ? ONCE : GUESSED;
+      score *= count > 1 || first.length() == 1 ? 1 : first.sure() ? ONCE : GUESSED;
       score *= first.linked() ? LINKED : first.length() == 1 ? SINGLE : 1;
       score *= first.generic() ? GENERIC : 1;
       score *= said(stems(first.tokens())) ? SAID : 1;

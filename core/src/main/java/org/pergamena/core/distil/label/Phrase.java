@@ -10,8 +10,9 @@ import org.pergamena.core.language.Tongue;
  * @param key its stems, the same for all its forms
  * @param tokens the words as they stand there
  * @param tongue the language of the text
+ * @param sure whether sentences and parts of speech of the text are told well
  */
-record Phrase(String key, List<Token> tokens, Tongue tongue) {
+record Phrase(String key, List<Token> tokens, Tongue tongue, boolean sure) {
   /** Whether it is two phrases linked by a preposition, {@code the cost of the wall}. */
   boolean linked() {
     return tokens.stream().anyMatch(token -> !token.content());

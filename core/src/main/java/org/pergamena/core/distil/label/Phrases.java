@@ -3,6 +3,7 @@ package org.pergamena.core.distil.label;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.language.Tongue;
@@ -18,7 +19,9 @@ final class Phrases {
   private Phrases() {}
 
   /** Every noun phrase, those within longer ones too. */
-  static List<Phrase> of(Sentence sentence, Tongue tongue) {
+  static List<Phrase> of(Sentence sentence, Analysed text) {
+    Tongue tongue = text.tongue();
+    boolean sure = tongue.tagged() && text.punctuated();
     List<Phrase> phrases = new ArrayList<>();
     List<Token> tokens = sentence.tokens();
     for (int start = 0; start < tokens.size(); start++) {
@@ -29,9 +32,9 @@ final class Phrases {
         if (!inside(tokens.get(end)) || end > start && apart(tokens, end, tongue)) {
           break;
         }
-        if (ends(tokens, start, end, tongue)) {
-          phrases.add(phrase(tokens.subList(start, end + 1), tongue));
-          linked(tokens, start, end, phrases, tongue);
+        if (ends(tokens, start, end, tongue) && !repeats(tokens, start, end)) {
+          phrases.add(phrase(tokens.subList(start, end + 1), tongue, sure));
+          linked(tokens, start, end, phrases, phrases.get(phrases.size() - 1));
         }
       }
     }
@@ -70,9 +73,16 @@ final class Phrases {
             && tokens.subList(start, end).stream().anyMatch(Token::noun);
   }
 
+  /** Whether the last word of a phrase stands in it before. */
+  private static boolean repeats(List<Token> tokens, int start, int end) {
+    String last = tokens.get(end).stem();
+    return tokens.subList(start, end).stream().anyMatch(token -> token.stem().equals(last));
+  }
+
   /** The phrase with another after a preposition, an article between them left out of the key. */
   private static void linked(
-      List<Token> tokens, int start, int end, List<Phrase> phrases, Tongue tongue) {
+      List<Token> tokens, int start, int end, List<Phrase> phrases, Phrase first) {
+    Tongue tongue = first.tongue();
     int next = end + 2;
     boolean links =
         next < tokens.size()
@@ -96,7 +106,7 @@ final class Phrases {
         && whole
         && ends(tokens, next, last, tongue)
         && last - start < LONGEST_LINKED) {
-      phrases.add(phrase(tokens.subList(start, last + 1), tongue));
+      phrases.add(phrase(tokens.subList(start, last + 1), tongue, first.sure()));
     }
   }
 
@@ -111,9 +121,9 @@ final class Phrases {
     return token.tag().equals("VERB") && token.surface().endsWith("ing");
   }
 
-  private static Phrase phrase(List<Token> tokens, Tongue tongue) {
+  private static Phrase phrase(List<Token> tokens, Tongue tongue, boolean sure) {
     String key =
         tokens.stream().filter(Token::content).map(Token::stem).collect(Collectors.joining(" "));
-    return new Phrase(key, List.copyOf(tokens), tongue);
+    return new Phrase(key, List.copyOf(tokens), tongue, sure);
   }
 }
