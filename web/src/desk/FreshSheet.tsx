@@ -2,14 +2,14 @@ import styled from "styled-components";
 import type { Desk, Topic } from "../api/types";
 import { pigment } from "../theme/tokens";
 import { Button, TextButton } from "../ui/Button";
-import { Sheet } from "../ui/Sheet";
+import { Sheet, SheetButtons } from "../ui/Sheet";
 import { counted } from "../ui/words";
 
 const Figures = styled.table`
   border-collapse: collapse;
   th { text-align: left; font-weight: 500; }
   th, td { padding: 4px 24px 4px 0; border-bottom: 1px solid ${({ theme }) => theme.rule}; }
-  td { text-align: right; font-variant-numeric: tabular-nums; }
+  td, thead th + th { text-align: right; font-variant-numeric: tabular-nums; }
 `;
 
 const List = styled.ul`
@@ -94,14 +94,16 @@ export function FreshSheet({ desk, isOpen, onOpenChange, onShow, onAllSeen }: Fr
             </section>
           ),
       )}
-      <Button
-        onPress={() => {
-          onOpenChange(false);
-          onAllSeen();
-        }}
-      >
-        All seen
-      </Button>
+      <SheetButtons>
+        <Button
+          onPress={() => {
+            onOpenChange(false);
+            onAllSeen();
+          }}
+        >
+          All seen
+        </Button>
+      </SheetButtons>
     </Sheet>
   );
 }

@@ -38,7 +38,7 @@ export function LeftOutSheet({ desk, isOpen, onOpenChange, onOpen }: LeftOutShee
       <p role="status">
         {left.isSuccess &&
           (all.length === 0
-            ? "Everything that the sources say is on the map."
+            ? `Everything that the sources say${desk.share < 1 ? ", but for headings," : ""} is on the map.`
             : `${counted(all.length, "passage")} on no topic. Open one to read it in its source; select its words there to link them.`)}
       </p>
       <FoundList>

@@ -22,6 +22,10 @@ class TopicApiTest {
         .orElseThrow();
   }
 
+  private static long fresh(JsonNode desk) {
+    return desk.get("topics").valueStream().filter(t -> t.get("fresh").asBoolean()).count();
+  }
+
   private static JsonNode done(TestVisitor visitor, UUID map, String kind) {
     return visitor.deskWhen(
         map,
@@ -124,6 +128,9 @@ class TopicApiTest {
             .toList();
     assertThat(fresh).isNotEmpty();
     assertThat(desk.at("/topics/0/label").asString()).isEqualTo(root);
+    assertThat(fresh(visitor.post("/api/maps/" + map + "/undo", null).json())).isZero();
+    assertThat(fresh(visitor.post("/api/maps/" + map + "/redo", null).json()))
+        .isEqualTo(fresh.size());
     assertThat(desk.get("topics").size()).isGreaterThanOrEqualTo(before.get("topics").size());
     visitor.post("/api/maps/" + map + "/topics/" + fresh.get(0) + "/seen", null);
     assertThat(visitor.desk(map).get("topics").valueStream())

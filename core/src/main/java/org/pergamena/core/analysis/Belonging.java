@@ -103,7 +103,7 @@ public record Belonging(int pieces, int own, UUID nearest, int towards) {
         own.add(only);
       }
     }
-    return Pieces.of(own);
+    return Pieces.of(own, Pieces.LEAST_WORDS);
   }
 
   private static Bag bag(Part piece) {

@@ -12,9 +12,8 @@ import java.util.function.Supplier;
 import org.pergamena.core.distil.quote.Quote;
 import org.pergamena.core.distil.quote.Quoting;
 import org.pergamena.core.distil.quote.Strength;
-import org.pergamena.core.distil.segment.HeadingTree;
 import org.pergamena.core.distil.segment.Part;
-import org.pergamena.core.distil.segment.Parts;
+import org.pergamena.core.distil.segment.Pieces;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.distil.text.Sentence;
@@ -42,6 +41,7 @@ public final class FoldingIn {
   private static final double LEAST_LIKE = 0.1;
 
   private static final int WORDS_PER_PART = 200;
+  private static final int LEAST_PIECE = 20;
   private static final int LEAST_WORDS = 40;
   private static final int MOST_QUOTES = 2;
   private static final int MOST_NEW = 4;
@@ -108,10 +108,7 @@ public final class FoldingIn {
   }
 
   private void fold(Analysed text) {
-    int words = text.words(0, text.sentences().size());
-    int levels = HeadingTree.divides(text) ? 3 : 1;
-    List<Part> parts =
-        Parts.of(text, levels, Math.max(2, words / WORDS_PER_PART), WORDS_PER_PART).leaves();
+    List<Part> parts = Pieces.of(List.of(text), LEAST_PIECE);
     List<Topic> leaves =
         map.preorder().stream().filter(t -> t.parent() != null && t.children().isEmpty()).toList();
     List<Bag> bags = new ArrayList<>();
@@ -138,6 +135,9 @@ public final class FoldingIn {
     for (Part part : parts) {
       Bag bag = new Bag();
       part.sentences().forEach(bag::add);
+      if (part.title() != null) {
+        TextAnalyser.stems(part.title(), List.of(part.text())).forEach(stem -> bag.add(stem, 1));
+      }
       counts.add(bag);
     }
     List<Bag> vectors = Bag.weighed(counts);

@@ -42,15 +42,16 @@ class FoldWork implements Work {
     List<Span> within = sources.toFold(sources.entry(mapId, source));
     progress.at("Folding the source in", 0.4);
     AtomicReference<List<FoldingIn.Touched>> touched = new AtomicReference<>(List.of());
-    maps.change(
-        maps.owner(mapId),
-        mapId,
-        map -> {
-          FoldingIn.Plan plan = FoldingIn.plan(map, texts, source, within, UUID::randomUUID);
-          touched.set(plan.touched());
-          return plan.change();
-        });
-    fresh.mark(mapId, touched.get());
+    Maps.Current now =
+        maps.change(
+            maps.owner(mapId),
+            mapId,
+            map -> {
+              FoldingIn.Plan plan = FoldingIn.plan(map, texts, source, within, UUID::randomUUID);
+              touched.set(plan.touched());
+              return plan.change();
+            });
+    fresh.mark(mapId, now.revision(), touched.get());
     shelf.folded(mapId, source);
     if (touched.get().isEmpty()) {
       throw new WorkFailedException(

@@ -19,6 +19,9 @@ class FreshRow {
   /** How many passages came to it. */
   int passages;
 
+  /** The revision that brought them last. */
+  long revision;
+
   protected FreshRow() {}
 
   FreshRow(UUID topicId, UUID mapId) {
@@ -30,7 +33,8 @@ class FreshRow {
     return new FoldingIn.Touched(topicId, came, passages);
   }
 
-  void add(FoldingIn.Touched more) {
+  void add(FoldingIn.Touched more, long inRevision) {
+    revision = inRevision;
     came |= more.came();
     passages += more.passages();
   }

@@ -18,26 +18,30 @@ public class FreshTopics {
     this.entities = entities;
   }
 
-  /** Those of a map, by topic. */
+  /** Those of a map, by topic; not what came by a change that was undone. */
   @Transactional(readOnly = true)
   public Map<UUID, FoldingIn.Touched> of(UUID mapId) {
     return entities
-        .createQuery("from FreshRow where mapId = :map", FreshRow.class)
+        .createQuery(
+            "from FreshRow f where f.mapId = :map and exists (select 1 from RevisionRow r where"
+                + " r.mapId = f.mapId and r.number = f.revision and r.state = :done)",
+            FreshRow.class)
         .setParameter("map", mapId)
+        .setParameter("done", RevisionRow.State.DONE)
         .getResultStream()
         .collect(Collectors.toMap(row -> row.topicId, FreshRow::touched));
   }
 
-  /** Marks topics as having something new. */
+  /** Marks topics as having something new since a revision. */
   @Transactional
-  public void mark(UUID mapId, Collection<FoldingIn.Touched> topics) {
+  public void mark(UUID mapId, long revision, Collection<FoldingIn.Touched> topics) {
     for (FoldingIn.Touched touched : topics) {
       FreshRow row = entities.find(FreshRow.class, touched.topic());
       if (row == null) {
         row = new FreshRow(touched.topic(), mapId);
         entities.persist(row);
       }
-      row.add(touched);
+      row.add(touched, revision);
     }
   }
 

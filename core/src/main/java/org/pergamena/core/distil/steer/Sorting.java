@@ -35,7 +35,7 @@ public record Sorting(Map<String, List<Analysed>> found, List<Analysed> rest) {
    * @throws IllegalArgumentException with a sentence for the person if nothing does
    */
   public static Sorting byQuestion(List<Analysed> texts, String question) {
-    List<Part> parts = Pieces.of(texts);
+    List<Part> parts = Pieces.of(texts, Pieces.LEAST_WORDS);
     double[] scores = smoothed(parts, new Relevance(parts).to(question));
     double best = Arrays.stream(scores).max().orElse(0);
     if (best == 0) {
@@ -55,7 +55,7 @@ public record Sorting(Map<String, List<Analysed>> found, List<Analysed> rest) {
    * @param branches labels, each followed by more words for it after a colon if there are any
    */
   public static Sorting byBranches(List<Analysed> texts, List<String> branches) {
-    List<Part> parts = Pieces.of(texts);
+    List<Part> parts = Pieces.of(texts, Pieces.LEAST_WORDS);
     Relevance relevance = new Relevance(parts);
     int[] places = new int[parts.size()];
     double[] most = new double[parts.size()];
