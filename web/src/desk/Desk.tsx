@@ -46,6 +46,7 @@ const GatherArea = styled.div`
   height: 100%;
   overflow: auto;
   --ground: ${({ theme }) => theme.vellum};
+  --under: 32px;
   padding: 32px clamp(16px, 6vw, 72px);
 `;
 

@@ -24,8 +24,9 @@ const Foot = styled.div`
   display: grid;
   gap: 8px;
   position: sticky;
-  bottom: 0;
-  padding: 12px 0;
+  bottom: calc(-1 * var(--under, 24px));
+  margin-bottom: calc(-1 * var(--under, 24px));
+  padding: 12px 0 var(--under, 24px);
   background: var(--ground, ${({ theme }) => theme.page});
   border-top: 1px solid ${({ theme }) => theme.rule};
 `;

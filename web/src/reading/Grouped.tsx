@@ -17,6 +17,17 @@ export function sureness(own: number, pieces: number): string {
   return share >= 0.8 ? "Clearly grouped" : share >= 0.5 ? "Fairly grouped" : "Loosely grouped";
 }
 
+/** How many of its paragraphs are its own, in words. */
+export function closest(own: number, pieces: number): string {
+  const all = counted(pieces, "paragraph");
+  if (own === pieces) {
+    return `all ${all} are closest to this topic`;
+  }
+  return own === 0
+    ? `none of its ${all} is closest to this topic`
+    : `${own} of its ${all} ${own === 1 ? "is" : "are"} closest to this topic`;
+}
+
 type GroupedProps = { tree: Tree; topic: Topic; onSelect: (topic: string) => void };
 
 /** How sure it is that the topic's paragraphs belong together, and where others would fit. */
@@ -34,10 +45,7 @@ export function Grouped({ tree, topic, onSelect }: GroupedProps) {
   const nearest = found.nearest ? tree.get(found.nearest) : undefined;
   return (
     <Line>
-      {sureness(found.own, found.pieces)}:{" "}
-      {found.own === found.pieces
-        ? `all ${counted(found.pieces, "paragraph")} are closest to this topic.`
-        : `${found.own} of ${counted(found.pieces, "paragraph")} are closest to this topic`}
+      {sureness(found.own, found.pieces)}: {closest(found.own, found.pieces)}
       {nearest && (
         <>
           , {found.towards} closer to{" "}

@@ -1,0 +1,9 @@
+import { describe, expect, it } from "vitest";
+import { sizes } from "./Preview";
+
+describe("what distilling comes to", () => {
+  it("names main branches, and all topics where there are more levels", () => {
+    expect(sizes([1])).toBe("1 main branch.");
+    expect(sizes([5, 20, 23])).toBe("5 main branches, 48 topics in all.");
+  });
+});
