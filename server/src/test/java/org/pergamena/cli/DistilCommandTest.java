@@ -79,6 +79,50 @@ class DistilCommandTest {
   }
 
   @Test
+  void a_map_is_steered_from_the_command_line() {
+    Run run =
+        run(
+            DEMO + "marsh-and-memory.md",
+            DEMO + "harbour-committee-minutes.txt",
+            "--question",
+            "What did the scheme cost?",
+            "--term",
+            "basilisk",
+            "--without",
+            "oyster",
+            "--detail",
+            "FINE");
+    assertThat(run.code()).as(run.err()).isZero();
+    assertThat(run.out())
+        .startsWith("# What did the scheme cost?")
+        .contains("Also in the sources", "Basilisk")
+        .doesNotContainIgnoringCase("oyster");
+    Run mains = run(DEMO + "marsh-and-memory.md", "--main", "Birds", "--main", "Money: cost, sum");
+    assertThat(mains.out()).contains("## Birds", "## Money", "## Also in the sources");
+    assertThat(run(DEMO + "marsh-and-memory.md", "--question", "Zyzzyva?").err())
+        .contains("none of the words");
+  }
+
+  @Test
+  void labels_and_strengths_of_files_are_checked() {
+    PrintStream out = System.out;
+    ByteArrayOutputStream printed = new ByteArrayOutputStream();
+    try {
+      System.setOut(new PrintStream(printed, true, StandardCharsets.UTF_8));
+      int code =
+          new picocli.CommandLine(new CheckCommand())
+              .execute(DEMO + "survey-report.pdf", DEMO + "wardens-interview.vtt");
+      assertThat(code).isZero();
+    } finally {
+      System.setOut(out);
+    }
+    String told = printed.toString(StandardCharsets.UTF_8);
+    assertThat(told).contains("topics, labels that break a rule");
+    String area = told.substring(told.lastIndexOf(' ')).strip();
+    assertThat(Double.parseDouble(area)).isGreaterThan(0.95);
+  }
+
+  @Test
   void what_cannot_be_done_ends_with_2_and_a_sentence(@TempDir Path folder) throws IOException {
     Path empty = Files.createFile(folder.resolve("empty.txt"));
     assertThat(run("nowhere.txt"))

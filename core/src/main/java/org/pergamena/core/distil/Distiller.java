@@ -34,6 +34,7 @@ import org.pergamena.core.source.Spans;
  * }</pre>
  */
 public final class Distiller {
+  private static final double WEIGHING = 0.3;
   private static final int INNER_QUOTES = 2;
 
   private final List<Analysed> texts;
@@ -84,8 +85,7 @@ public final class Distiller {
    */
   public Distilled distil() {
     Group root = divided();
-    progress.at("Weighing words", 0.3);
-    quoting = new Quoting(texts);
+    quoting = new Quoting(texts, this::weighing);
     Node named = named(root);
     List<String> missing =
         options.wishes().terms().stream().filter(term -> !names(named, term)).toList();
@@ -125,8 +125,12 @@ public final class Distiller {
     return new Division(options, progress, divisible).of(texts);
   }
 
+  private void weighing() {
+    progress.at("Weighing words", WEIGHING);
+  }
+
   private Node named(Group root) {
-    labeller = new Labeller(texts);
+    labeller = new Labeller(texts, this::weighing);
     leaves = new IdentityHashMap<>();
     List<Bag> bags = new ArrayList<>();
     leaves(root, bags);

@@ -20,6 +20,7 @@ final class Division {
   private static final int MOST_MAIN = 10;
   private static final int LEAST_MAIN = 4;
   private static final int MOST_BELOW = 7;
+  private static final double DIVIDING = 0.08;
   private static final double FEWER = 0.8;
   private static final int FRONT_MATTER_WORDS = 40;
   private static final int WORDS_PER_PART = 260;
@@ -130,7 +131,7 @@ final class Division {
     int own = whole ? MOST_MAIN : MOST_BELOW;
     int most = options.most(headed ? HEADED_MAIN : own);
     int main = Math.min(most, mainBranches(text.words(0, text.sentences().size()) / 100.0));
-    Part root = withoutFrontMatter(Parts.of(text, levels, main, divisible));
+    Part root = withoutFrontMatter(Parts.of(text, levels, main, divisible, this::pulse));
     Group group = Grouping.ofOne(root, most, options.most(headed ? HEADED_MAIN : MOST_BELOW));
     return limited(group, levels);
   }
@@ -152,7 +153,7 @@ final class Division {
       int size = text.words(0, text.sentences().size());
       int parts = Math.max(2, Math.round((float) size / Math.min(WORDS_PER_PART, divisible)));
       int deep = HeadingTree.divides(text) ? Math.max(1, levels) : 1;
-      roots.add(withoutFrontMatter(Parts.of(text, deep, parts, divisible)));
+      roots.add(withoutFrontMatter(Parts.of(text, deep, parts, divisible, this::pulse)));
       words += size;
     }
     progress.at("Joining what is about the same", 0.15);
@@ -160,6 +161,10 @@ final class Division {
     int main = Math.min(most, mainBranches(words / 200));
     Group group = Grouping.ofSeveral(roots, main, options.most(MOST_BELOW), Math.max(1, levels));
     return limited(group, levels);
+  }
+
+  private void pulse() {
+    progress.at("Dividing the sources", DIVIDING);
   }
 
   private static int mainBranches(double size) {

@@ -12,7 +12,9 @@ import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.analysis.Coverage;
+import org.pergamena.core.analysis.LabelRules;
 import org.pergamena.core.analysis.Support;
+import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.Evidence;
@@ -171,6 +173,36 @@ class DistillerTest {
         };
     assertThatThrownBy(() -> new Distiller(texts, DistilOptions.DEFAULT, stop).distil())
         .isInstanceOf(CancellationException.class);
+  }
+
+  @Test
+  void it_can_be_stopped_in_the_midst_of_a_step() {
+    var texts = List.of(TextAnalyser.analyse(Texts.plain("a")));
+    for (String step : List.of("Dividing the sources", "Weighing words")) {
+      int[] times = {0};
+      Progress stop =
+          (now, share) -> {
+            if (now.equals(step) && ++times[0] > 5) {
+              throw new CancellationException();
+            }
+          };
+      assertThatThrownBy(() -> new Distiller(texts, DistilOptions.DEFAULT, stop).distil())
+          .as(step)
+          .isInstanceOf(CancellationException.class);
+    }
+  }
+
+  @Test
+  void labels_keep_the_written_rules() {
+    List<Analysed> texts =
+        List.of(TextAnalyser.analyse(Texts.plain("a")), TextAnalyser.analyse(Texts.spoken("b")));
+    TopicMap map =
+        new Distiller(texts, DistilOptions.DEFAULT, Progress.NONE)
+            .distil()
+            .map(UUID.randomUUID(), UUID::randomUUID);
+    assertThat(LabelRules.broken(map, texts))
+        .filteredOn(broken -> broken.rule() != LabelRules.Rule.ABOVE)
+        .isEmpty();
   }
 
   private static List<Evidence> evidence(TopicMap map) {

@@ -41,7 +41,7 @@ class StepsTest {
   @Test
   void cohesion_cuts_between_subjects_and_nowhere_else() {
     Analysed text = analysed(Texts.plain("plain"));
-    List<Integer> starts = new Cohesion(text, 0, text.sentences().size()).segments(3);
+    List<Integer> starts = new Cohesion(text, 0, text.sentences().size()).segments(3, () -> {});
     String words = text.source().text().text();
     assertThat(starts).hasSize(3).startsWith(0);
     assertThat(words.substring(text.sentences().get(starts.get(1)).span().start()))
@@ -53,7 +53,7 @@ class StepsTest {
   @Test
   void cohesion_gives_no_more_segments_than_there_are_paragraphs() {
     Analysed text = text("One wall is old.", "Two birds came back.");
-    assertThat(new Cohesion(text, 0, 2).segments(9)).containsExactly(0, 1);
+    assertThat(new Cohesion(text, 0, 2).segments(9, () -> {})).containsExactly(0, 1);
   }
 
   @Test
@@ -88,7 +88,7 @@ class StepsTest {
   @Test
   void the_leaves_of_a_part_account_for_all_of_its_text() {
     Analysed text = analysed(Texts.headed("headed"));
-    Part root = Parts.of(text, 3, 5, Parts.DIVISIBLE_WORDS);
+    Part root = Parts.of(text, 3, 5, Parts.DIVISIBLE_WORDS, () -> {});
     int next = root.children().get(0).from();
     for (Part leaf : root.leaves()) {
       assertThat(leaf.from()).isEqualTo(next);
@@ -124,8 +124,9 @@ class StepsTest {
     Texts.paragraphs(other, 4, Texts.WALL);
     List<Part> roots =
         List.of(
-            Parts.of(analysed(Texts.plain("one")), 1, 3, Parts.DIVISIBLE_WORDS),
-            Parts.of(analysed(Texts.source("other", other)), 1, 2, Parts.DIVISIBLE_WORDS));
+            Parts.of(analysed(Texts.plain("one")), 1, 3, Parts.DIVISIBLE_WORDS, () -> {}),
+            Parts.of(
+                analysed(Texts.source("other", other)), 1, 2, Parts.DIVISIBLE_WORDS, () -> {}));
     Group root = Grouping.ofSeveral(roots, 3, 7, 2);
     assertThat(root.children()).hasSize(3);
     long shared =
@@ -141,7 +142,7 @@ class StepsTest {
         text(
             "The EU grant paid for Ferrow. Without the EU grant nothing was built. The EU grant came late.",
             "Wading birds came back. The wading birds feed on mud. Many wading birds breed.");
-    Labeller labeller = new Labeller(List.of(text));
+    Labeller labeller = new Labeller(List.of(text), () -> {});
     Group money = new Group(null, List.of(Part.plain(text, 0, 3)), List.of());
     Group birds = new Group(null, List.of(Part.plain(text, 3, 6)), List.of());
     assertThat(labeller.label(money, "Marsh")).isEqualTo("EU grant");
@@ -151,7 +152,7 @@ class StepsTest {
   @Test
   void a_label_is_given_once_and_does_not_repeat_the_one_above() {
     Analysed text = text("Wading birds feed. Wading birds breed on islands. Islands flood.");
-    Labeller labeller = new Labeller(List.of(text));
+    Labeller labeller = new Labeller(List.of(text), () -> {});
     Group all = new Group(null, List.of(Part.plain(text, 0, 3)), List.of());
     String first = labeller.label(all, "Marsh");
     String second = labeller.label(all, first);
@@ -163,7 +164,8 @@ class StepsTest {
   void a_heading_loses_its_own_number() {
     Analysed text = text("Words that say little.");
     Group group = new Group("2.1 Cost of the wall", List.of(Part.plain(text, 0, 1)), List.of());
-    assertThat(new Labeller(List.of(text)).label(group, "")).isEqualTo("Cost of the wall");
+    assertThat(new Labeller(List.of(text), () -> {}).label(group, ""))
+        .isEqualTo("Cost of the wall");
   }
 
   @Test

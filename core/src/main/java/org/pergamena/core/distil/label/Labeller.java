@@ -65,14 +65,19 @@ public final class Labeller {
   private double words;
   private int sentences;
 
-  /** Gets to know all the text that there is. The headings of a single text all stand. */
-  public Labeller(Collection<Analysed> texts) {
+  /**
+   * Gets to know all the text that there is. The headings of a single text all stand.
+   *
+   * @param pulse run many times a second; it may throw to stop the work
+   */
+  public Labeller(Collection<Analysed> texts, Runnable pulse) {
     this.uniqueHeadings = texts.size() > 1;
     this.casing = new Casing(texts);
     for (Analysed text : texts) {
       for (Sentence sentence : text.sentences()) {
         List<Phrase> found = Phrases.of(sentence, text);
         phrases.put(sentence, found);
+        pulse.run();
         sentences++;
         stems(sentence.tokens()).forEach(stem -> spread.merge(stem, 1, Integer::sum));
         for (Token token : sentence.tokens()) {

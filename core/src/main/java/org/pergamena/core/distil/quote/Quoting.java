@@ -31,10 +31,20 @@ public final class Quoting {
 
   /** Gets to know all the text that there is. */
   public Quoting(Collection<Analysed> texts) {
+    this(texts, () -> {});
+  }
+
+  /**
+   * Gets to know all the text that there is.
+   *
+   * @param pulse run many times a second; it may throw to stop the work
+   */
+  public Quoting(Collection<Analysed> texts, Runnable pulse) {
     Map<String, Integer> sentencesWith = new HashMap<>();
     int sentences = 0;
     for (Analysed text : texts) {
       for (Sentence sentence : text.sentences()) {
+        pulse.run();
         Bag bag = new Bag();
         bag.add(sentence);
         bag.weights().keySet().forEach(stem -> sentencesWith.merge(stem, 1, Integer::sum));

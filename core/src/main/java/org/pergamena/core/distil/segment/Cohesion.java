@@ -71,12 +71,16 @@ public final class Cohesion {
     return kept;
   }
 
-  /** The first sentences of the segments, the first of all included; at most {@code count}. */
-  public List<Integer> segments(int count) {
+  /**
+   * The first sentences of the segments, the first of all included; at most {@code count}.
+   *
+   * @param pulse run many times a second; it may throw to stop the work
+   */
+  public List<Integer> segments(int count, Runnable pulse) {
     int n = units.length;
     int k = Math.min(count, n);
-    double[][] cost = costs(n);
-    drawToSeams(cost, n);
+    double[][] cost = costs(n, pulse);
+    drawToSeams(cost, n, pulse);
     double[][] best = new double[k + 1][n + 1];
     int[][] cut = new int[k + 1][n + 1];
     for (double[] row : best) {
@@ -84,6 +88,7 @@ public final class Cohesion {
     }
     best[0][0] = 0;
     for (int segments = 1; segments <= k; segments++) {
+      pulse.run();
       for (int end = segments; end <= n; end++) {
         for (int start = segments - 1; start < end; start++) {
           double sum = best[segments - 1][start] + cost[start][end];
@@ -104,12 +109,12 @@ public final class Cohesion {
   }
 
   /** Makes segments cheaper that begin where a new subject is likely to begin. */
-  private void drawToSeams(double[][] cost, int n) {
+  private void drawToSeams(double[][] cost, int n, Runnable pulse) {
     double gain = cost[0][n];
     for (int i = 0; i < n; i++) {
       gain -= cost[i][i + 1];
     }
-    double[] seams = new Seams(units, words, vocabulary).strengths();
+    double[] seams = new Seams(units, words, vocabulary).strengths(pulse);
     for (int start = 1; start < n; start++) {
       for (int end = start + 1; end <= n; end++) {
         cost[start][end] -= SEAM * Math.abs(gain) * seams[start];
@@ -117,10 +122,11 @@ public final class Cohesion {
     }
   }
 
-  private double[][] costs(int n) {
+  private double[][] costs(int n, Runnable pulse) {
     double[][] cost = new double[n][n + 1];
     int[] counts = new int[vocabulary];
     for (int start = 0; start < n; start++) {
+      pulse.run();
       Arrays.fill(counts, 0);
       double own = 0;
       int words = 0;

@@ -24,34 +24,38 @@ public final class Parts {
    * A source as a tree of parts, by its headings if it has them.
    *
    * @param divisible a part without headings that is shorter than so many words is not divided
+   * @param pulse run many times a second; it may throw to stop the work
    */
-  public static Part of(Analysed text, int levels, int mainBranches, int divisible) {
+  public static Part of(
+      Analysed text, int levels, int mainBranches, int divisible, Runnable pulse) {
     if (HeadingTree.divides(text)) {
-      return divided(HeadingTree.root(text), levels, divisible);
+      return divided(HeadingTree.root(text), levels, divisible, pulse);
     }
     Part whole = Part.plain(text, 0, text.sentences().size());
-    return cut(whole, levels, mainBranches, divisible);
+    return cut(whole, levels, mainBranches, divisible, pulse);
   }
 
-  private static Part divided(Part part, int levels, int divisible) {
+  private static Part divided(Part part, int levels, int divisible, Runnable pulse) {
     if (levels <= 0) {
       return part.with(List.of());
     }
     if (part.children().isEmpty()) {
       return part.words() > 2 * divisible
-          ? cut(part, levels, children(part, divisible), divisible)
+          ? cut(part, levels, children(part, divisible), divisible, pulse)
           : part;
     }
     return part.with(
-        part.children().stream().map(child -> divided(child, levels - 1, divisible)).toList());
+        part.children().stream()
+            .map(child -> divided(child, levels - 1, divisible, pulse))
+            .toList());
   }
 
   /** Cuts a part without headings into so many, and those again. */
-  private static Part cut(Part part, int levels, int count, int divisible) {
+  private static Part cut(Part part, int levels, int count, int divisible, Runnable pulse) {
     if (levels <= 0 || count < 2 || part.words() < divisible) {
       return part;
     }
-    List<Integer> starts = new Cohesion(part.text(), part.from(), part.to()).segments(count);
+    List<Integer> starts = new Cohesion(part.text(), part.from(), part.to()).segments(count, pulse);
     if (starts.size() < 2) {
       return part;
     }
@@ -60,7 +64,7 @@ public final class Parts {
       int end = i + 1 < starts.size() ? starts.get(i + 1) : part.to();
       Part child = Part.plain(part.text(), starts.get(i), end);
       int finer = levels == LAST ? (int) (LAST_SIZE * divisible) : divisible;
-      children.add(cut(child, levels - 1, children(child, finer), finer));
+      children.add(cut(child, levels - 1, children(child, finer), finer, pulse));
     }
     return part.with(children);
   }

@@ -49,13 +49,18 @@ final class Seams {
     }
   }
 
-  /** For each unit how likely it begins a subject, against the others; 0 for the first. */
-  double[] strengths() {
+  /**
+   * For each unit how likely it begins a subject, against the others; 0 for the first.
+   *
+   * @param pulse run many times a second; it may throw to stop the work
+   */
+  double[] strengths(Runnable pulse) {
     int n = units.length;
     double[] strengths = new double[n];
     for (int width = 0; width < WIDTHS.length && n > 2; width++) {
       double[] alike = new double[n];
       for (int i = 1; i < n; i++) {
+        pulse.run();
         alike[i] = cosine(before(i, WIDTHS[width]), after(i, WIDTHS[width]));
       }
       double mean = Arrays.stream(alike, 1, n).average().orElse(0);

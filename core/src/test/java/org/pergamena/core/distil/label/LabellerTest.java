@@ -44,7 +44,7 @@ class LabellerTest {
   @Test
   void a_part_is_named_by_the_words_that_an_author_would_put_over_it() {
     Analysed text = text();
-    Labeller labeller = new Labeller(List.of(text));
+    Labeller labeller = new Labeller(List.of(text), () -> {});
     List<String> labels =
         groups(text).stream().map(group -> labeller.label(group, "Ferrow")).toList();
     assertThat(labels.get(0)).containsIgnoringCase("outer wall");
@@ -64,7 +64,7 @@ class LabellerTest {
   void the_authors_heading_stands_without_its_number() {
     Analysed text = text();
     Group headed = new Group("2.1 The wall", groups(text).get(0).own(), List.of());
-    assertThat(new Labeller(List.of(text)).label(headed, "Ferrow")).isEqualTo("The wall");
+    assertThat(new Labeller(List.of(text), () -> {}).label(headed, "Ferrow")).isEqualTo("The wall");
   }
 
   @Test

@@ -26,7 +26,7 @@ class SeamsTest {
   void the_strongest_seam_is_where_the_words_change() {
     int[] words = new int[UNITS];
     Arrays.fill(words, 50);
-    double[] strengths = new Seams(units(), words, 120).strengths();
+    double[] strengths = new Seams(units(), words, 120).strengths(() -> {});
     int strongest = 0;
     for (int i = 1; i < UNITS; i++) {
       strongest = strengths[i] > strengths[strongest] ? i : strongest;
@@ -38,7 +38,7 @@ class SeamsTest {
   @Test
   void a_text_of_one_or_two_units_has_no_seams() {
     int[][] two = {{0, 1}, {2, 3}};
-    assertThat(new Seams(two, new int[] {2, 2}, 4).strengths()).containsOnly(0);
-    assertThat(new Seams(new int[][] {{0}}, new int[] {1}, 1).strengths()).containsOnly(0);
+    assertThat(new Seams(two, new int[] {2, 2}, 4).strengths(() -> {})).containsOnly(0);
+    assertThat(new Seams(new int[][] {{0}}, new int[] {1}, 1).strengths(() -> {})).containsOnly(0);
   }
 }
