@@ -12,6 +12,7 @@ const REASONS = [
   ["TERM", "With a term that you leave out"],
   ["REPEATED", "The same words are on the map from elsewhere"],
   ["FRONT_MATTER", "Before the first heading"],
+  ["INDEX", "An index of words"],
   ["ASIDE", "Footnotes and captions"],
   ["EXCLUDED", "Left out by you"],
 ] as const;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.distil.segment.HeadingTree;
 import org.pergamena.core.distil.steer.Terms;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.TopicMap;
@@ -28,6 +29,8 @@ public record LeftOut(UUID source, Span span, Why why) {
     EXCLUDED,
     /** It stands before the first heading. */
     FRONT_MATTER,
+    /** It is an index of words. */
+    INDEX,
     /** A footnote, or the words of a picture or table. */
     ASIDE,
     /** It has a term, or stands under one, that the person asked to leave out. */
@@ -111,10 +114,26 @@ public record LeftOut(UUID source, Span span, Why why) {
     boolean headed =
         source.text().blocks().stream()
             .anyMatch(b -> b.kind() == Block.Kind.HEADING && b.start() > span.start());
-    if (headed && source.text().locate(span.start()).section() == null) {
+    String section = source.text().locate(span.start()).section();
+    if (headed && section == null) {
       return Why.FRONT_MATTER;
     }
+    if (inIndex(source, span)) {
+      return Why.INDEX;
+    }
     return SourceText.words(words) < SHORT_WORDS ? Why.SHORT : Why.NO_TOPIC;
+  }
+
+  /** Whether a heading over an index stands before, and no other of its level since. */
+  private static boolean inIndex(Source source, Span span) {
+    int level = 0;
+    for (Block block : source.text().blocks()) {
+      if (block.start() < span.start() && block.kind() == Block.Kind.HEADING) {
+        boolean index = HeadingTree.isIndex(source.text().words(block));
+        level = index ? block.level() : level > 0 && block.level() > level ? level : 0;
+      }
+    }
+    return level > 0;
   }
 
   private static boolean unwanted(Source source, Span span, String words, List<String> terms) {

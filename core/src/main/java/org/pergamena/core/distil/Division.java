@@ -131,7 +131,8 @@ final class Division {
     int own = whole ? MOST_MAIN : MOST_BELOW;
     int most = options.most(headed ? HEADED_MAIN : own);
     int main = Math.min(most, mainBranches(text.words(0, text.sentences().size()) / 100.0));
-    Part root = withoutFrontMatter(Parts.of(text, levels, main, divisible, this::pulse));
+    Part root =
+        withoutIndex(withoutFrontMatter(Parts.of(text, levels, main, divisible, this::pulse)));
     Group group = Grouping.ofOne(root, most, options.most(headed ? HEADED_MAIN : MOST_BELOW));
     return limited(group, levels);
   }
@@ -153,7 +154,8 @@ final class Division {
       int size = text.words(0, text.sentences().size());
       int parts = Math.max(2, Math.round((float) size / Math.min(WORDS_PER_PART, divisible)));
       int deep = HeadingTree.divides(text) ? Math.max(1, levels) : 1;
-      roots.add(withoutFrontMatter(Parts.of(text, deep, parts, divisible, this::pulse)));
+      roots.add(
+          withoutIndex(withoutFrontMatter(Parts.of(text, deep, parts, divisible, this::pulse))));
       words += size;
     }
     progress.at("Joining what is about the same", 0.15);
@@ -187,6 +189,21 @@ final class Division {
         root.title(),
         root.children().get(0).start(),
         root.children());
+  }
+
+  /** Takes an index at the end off the map. */
+  private Part withoutIndex(Part root) {
+    int last = root.children().size() - 1;
+    if (last < 1 || !HeadingTree.isIndex(root.children().get(last).title())) {
+      return root;
+    }
+    return new Part(
+        root.text(),
+        root.from(),
+        root.children().get(last).from(),
+        root.title(),
+        root.start(),
+        root.children().subList(0, last));
   }
 
   /** Cuts a tree off below so many levels; what was below belongs to the last one. */

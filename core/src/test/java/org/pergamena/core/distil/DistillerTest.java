@@ -13,6 +13,7 @@ import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.analysis.LabelRules;
+import org.pergamena.core.analysis.LeftOut;
 import org.pergamena.core.analysis.Support;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
@@ -20,8 +21,10 @@ import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.SourceTextBuilder;
 
 class DistillerTest {
   private static final Tongue ENGLISH = Tongue.of(Tongue.ENGLISH);
@@ -173,6 +176,27 @@ class DistillerTest {
         };
     assertThatThrownBy(() -> new Distiller(texts, DistilOptions.DEFAULT, stop).distil())
         .isInstanceOf(CancellationException.class);
+  }
+
+  @Test
+  void headings_in_capitals_are_in_sentence_case_and_an_index_is_left_out() {
+    SourceTextBuilder text = new SourceTextBuilder();
+    text.block(Block.Kind.HEADING, 1, "A.1 THE SEA WALL AT FERROW");
+    Texts.paragraphs(text, 1, Texts.WALL);
+    text.block(Block.Kind.PARAGRAPH, 0, "The tide at Ferrow was high. The wall at Ferrow stood.");
+    text.block(Block.Kind.HEADING, 1, "WADING BIRDS");
+    Texts.paragraphs(text, 1, Texts.BIRDS);
+    text.block(Block.Kind.HEADING, 1, "INDEX");
+    text.block(Block.Kind.HEADING, 2, "W");
+    text.block(Block.Kind.PARAGRAPH, 0, "wading birds, 3; wall, outer, 1; wall, inner, 2");
+    Source source = Texts.source("manual", text);
+    TopicMap map = Texts.map(new DistilOptions(1, 0), source);
+    assertThat(map.children(map.root()))
+        .extracting(Topic::label)
+        .containsExactly("The sea wall at Ferrow", "Wading birds");
+    assertThat(LeftOut.of(map, List.of(source), List.of()))
+        .extracting(LeftOut::why)
+        .containsExactly(LeftOut.Why.INDEX);
   }
 
   @Test

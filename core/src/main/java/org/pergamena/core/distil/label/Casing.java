@@ -88,4 +88,15 @@ final class Casing {
     }
     return best;
   }
+
+  /** A word in capitals as it is usually written inside sentences. */
+  String usual(String word) {
+    String lower = word.toLowerCase(Locale.ROOT);
+    Map<String, Integer> known = forms.getOrDefault(lower, Map.of());
+    return known.entrySet().stream()
+        .max(
+            Map.Entry.<String, Integer>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+        .map(Map.Entry::getKey)
+        .orElse(lower);
+  }
 }

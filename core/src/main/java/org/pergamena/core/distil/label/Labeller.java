@@ -13,7 +13,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.segment.Part;
@@ -48,9 +47,6 @@ public final class Labeller {
   private static final int PAIRED = 10;
   private static final int LEAST_PAIRED = 2;
   private static final double EQUAL = 0.4;
-  private static final Pattern OWN_NUMBER =
-      Pattern.compile(
-          "^(?:(?:Chapter|Section|Part|Appendix) )?(?:\\d+(?:\\.\\d+)*[.):]?|[IVXLC]+[.):]) (?=\\p{L})");
   private static final double ROOT_ALONE = 0.15;
 
   private final Map<Sentence, List<Phrase>> phrases = new IdentityHashMap<>();
@@ -98,7 +94,7 @@ public final class Labeller {
    */
   public String label(Group group, String above) {
     if (group.heading() != null) {
-      String heading = plain(group.heading());
+      String heading = Headings.plain(group.heading(), casing, tongue(group));
       if (used.add(heading.toLowerCase(Locale.ROOT)) || !uniqueHeadings) {
         String key = key(heading, tongue(group));
         used.add(key);
@@ -235,13 +231,6 @@ public final class Labeller {
       unique = label + " (" + i + ")";
     }
     return unique;
-  }
-
-  /** A heading on one line, without its own number. */
-  private static String plain(String heading) {
-    String line = heading.replaceAll("[\\s\u00a0]+", " ").strip();
-    String bare = OWN_NUMBER.matcher(line).replaceFirst("");
-    return bare.length() <= 200 ? bare : bare.substring(0, bare.lastIndexOf(' ', 200));
   }
 
   private Map<String, Candidate> candidates(Group group) {

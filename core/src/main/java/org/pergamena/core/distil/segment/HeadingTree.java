@@ -2,11 +2,17 @@ package org.pergamena.core.distil.segment;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.source.Block;
 
 /** The parts of a source as its headings divide it. */
 public final class HeadingTree {
+  private static final Pattern INDEX =
+      Pattern.compile(
+          "(?iu)(?:general |subject )?index|(?:stich|sach)wort(?:verzeichnis|register)|register"
+              + "|índice (?:alfabético|analítico|remissivo)|indice analitico|trefwoordenregister");
+
   private final Analysed text;
   private final List<Block> headings;
   private final int[] firstSentence;
@@ -32,6 +38,11 @@ public final class HeadingTree {
   /** Whether a source has headings enough to divide it: two or more over text. */
   public static boolean divides(Analysed text) {
     return root(text).children().size() >= 2;
+  }
+
+  /** Whether a heading stands over an index of words. */
+  public static boolean isIndex(String title) {
+    return title != null && INDEX.matcher(title.strip()).matches();
   }
 
   /**
