@@ -43,7 +43,7 @@ public record Belonging(int pieces, int own, UUID nearest, int towards) {
         beside.add(id);
       }
     }
-    List<Bag> vectors = Bag.weighed(all.stream().map(Belonging::bag).toList());
+    List<Bag> vectors = Bag.weighed(all.stream().map(Part::bag).toList());
     List<Bag> centres = new ArrayList<>();
     beside.forEach(id -> centres.add(new Bag()));
     for (int i = 0; i < owners.size(); i++) {
@@ -104,11 +104,5 @@ public record Belonging(int pieces, int own, UUID nearest, int towards) {
       }
     }
     return Pieces.of(own, Pieces.LEAST_WORDS);
-  }
-
-  private static Bag bag(Part piece) {
-    Bag bag = new Bag();
-    piece.sentences().forEach(bag::add);
-    return bag;
   }
 }

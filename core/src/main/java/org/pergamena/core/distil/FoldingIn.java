@@ -132,14 +132,7 @@ public final class FoldingIn {
   private static void sort(
       List<Part> parts, List<Bag> topics, Map<Integer, List<Part>> homes, List<Part> homeless) {
     List<Bag> counts = new ArrayList<>(topics);
-    for (Part part : parts) {
-      Bag bag = new Bag();
-      part.sentences().forEach(bag::add);
-      if (part.title() != null) {
-        TextAnalyser.stems(part.title(), List.of(part.text())).forEach(stem -> bag.add(stem, 1));
-      }
-      counts.add(bag);
-    }
+    parts.forEach(part -> counts.add(part.bag()));
     List<Bag> vectors = Bag.weighed(counts);
     for (int i = 0; i < parts.size(); i++) {
       int best = -1;

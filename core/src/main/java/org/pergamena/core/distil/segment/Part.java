@@ -3,7 +3,9 @@ package org.pergamena.core.distil.segment;
 import java.util.ArrayList;
 import java.util.List;
 import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.source.Span;
 
 /**
@@ -43,6 +45,16 @@ public record Part(Analysed text, int from, int to, String title, int start, Lis
   /** Its sentences, the children's included. */
   public List<Sentence> sentences() {
     return text.sentences().subList(from, to);
+  }
+
+  /** The content words of its sentences, and those of its heading twice, counted. */
+  public Bag bag() {
+    Bag bag = new Bag();
+    sentences().forEach(bag::add);
+    if (title != null) {
+      TextAnalyser.stems(title, List.of(text)).forEach(stem -> bag.add(stem, 2));
+    }
+    return bag;
   }
 
   /** One past the part's own sentences: those before its first child. */

@@ -24,16 +24,7 @@ final class Relevance {
 
   Relevance(List<Part> parts) {
     this.parts = parts;
-    this.counts = parts.stream().map(Relevance::bag).toList();
-  }
-
-  private static Bag bag(Part part) {
-    Bag bag = new Bag();
-    part.sentences().forEach(bag::add);
-    if (part.title() != null) {
-      TextAnalyser.stems(part.title(), List.of(part.text())).forEach(stem -> bag.add(stem, 2));
-    }
-    return bag;
+    this.counts = parts.stream().map(Part::bag).toList();
   }
 
   /** For each part 0 to 1; all 0 if none has any of the words. */
