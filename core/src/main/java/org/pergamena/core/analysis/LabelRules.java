@@ -2,11 +2,9 @@ package org.pergamena.core.analysis;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
@@ -14,6 +12,8 @@ import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Block;
+import org.pergamena.core.source.SourceText;
 
 /** What a careful person would not let stand in a label that was found in sources. */
 public final class LabelRules {
@@ -46,7 +46,12 @@ public final class LabelRules {
   public static List<Broken> broken(TopicMap map, List<Analysed> texts) {
     Set<String> known = new TreeSet<>();
     for (Analysed text : texts) {
-      known.addAll(TextAnalyser.stems(text.source().text().text(), List.of(text)));
+      SourceText words = text.source().text();
+      for (Block block : words.blocks()) {
+        if (!block.kind().runs()) {
+          known.addAll(TextAnalyser.stems(words.words(block), text.tongue()));
+        }
+      }
       for (Sentence sentence : text.sentences()) {
         sentence.tokens().forEach(token -> known.add(token.stem()));
       }
@@ -79,7 +84,7 @@ public final class LabelRules {
     if (words.size() == 1 && tongues.stream().anyMatch(t -> t.generic(words.get(0)))) {
       rules.add(Rule.SPECIFIC);
     }
-    if (all(tongues, tongue -> !known.containsAll(stems(label, tongue)))) {
+    if (all(tongues, tongue -> !known.containsAll(TextAnalyser.stems(label, tongue)))) {
       rules.add(Rule.OWN_WORDS);
     }
     if (Character.isLowerCase(label.codePointAt(0)) || label.matches(".*[\u2026\\-,:;]$")) {
@@ -93,7 +98,9 @@ public final class LabelRules {
       rules.add(Rule.DISTINCT);
     }
     Tongue tongue = tongues.get(0);
-    if (above.parent() != null && stems(above.label(), tongue).containsAll(stems(label, tongue))) {
+    if (above.parent() != null
+        && TextAnalyser.stems(above.label(), tongue)
+            .containsAll(TextAnalyser.stems(label, tongue))) {
       rules.add(Rule.ABOVE);
     }
     return rules;
@@ -105,12 +112,5 @@ public final class LabelRules {
 
   private static boolean stops(List<String> words, Tongue tongue) {
     return tongue.stop(words.get(0)) || tongue.stop(words.get(words.size() - 1));
-  }
-
-  private static Set<String> stems(String label, Tongue tongue) {
-    return TextAnalyser.tokens(label.toLowerCase(Locale.ROOT), tongue).stream()
-        .filter(Token::content)
-        .map(Token::stem)
-        .collect(Collectors.toSet());
   }
 }

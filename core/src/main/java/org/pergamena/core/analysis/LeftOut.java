@@ -105,7 +105,8 @@ public record LeftOut(UUID source, Span span, Why why) {
     if (!block.kind().runs()) {
       return Why.ASIDE;
     }
-    if (unwanted(source, span, words, terms)) {
+    String section = source.text().locate(span.start()).section();
+    if (unwanted(source, section, words, terms)) {
       return Why.TERM;
     }
     if (kept.contains(words.strip())) {
@@ -114,7 +115,6 @@ public record LeftOut(UUID source, Span span, Why why) {
     boolean headed =
         source.text().blocks().stream()
             .anyMatch(b -> b.kind() == Block.Kind.HEADING && b.start() > span.start());
-    String section = source.text().locate(span.start()).section();
     if (headed && section == null) {
       return Why.FRONT_MATTER;
     }
@@ -136,11 +136,7 @@ public record LeftOut(UUID source, Span span, Why why) {
     return level > 0;
   }
 
-  private static boolean unwanted(Source source, Span span, String words, List<String> terms) {
-    if (terms.isEmpty()) {
-      return false;
-    }
-    String section = source.text().locate(span.start()).section();
+  private static boolean unwanted(Source source, String section, String words, List<String> terms) {
     Tongue tongue = Tongue.of(source.language());
     return terms.stream()
         .anyMatch(

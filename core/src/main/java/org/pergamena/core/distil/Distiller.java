@@ -12,16 +12,12 @@ import org.pergamena.core.distil.label.Labeller;
 import org.pergamena.core.distil.quote.Quote;
 import org.pergamena.core.distil.quote.Quoting;
 import org.pergamena.core.distil.quote.Strength;
-import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.segment.Parts;
 import org.pergamena.core.distil.steer.Terms;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.Extent;
-import org.pergamena.core.source.Source;
-import org.pergamena.core.source.Span;
-import org.pergamena.core.source.Spans;
 
 /**
  * Distils sources into a tree of topics.
@@ -67,7 +63,6 @@ public final class Distiller {
     this.divisible = divisible;
     this.texts =
         texts.stream()
-            .filter(text -> !text.sentences().isEmpty())
             .filter(
                 text ->
                     options.sources().isEmpty() || options.sources().contains(text.source().id()))
@@ -167,13 +162,7 @@ public final class Distiller {
     progress.at("Naming topics and choosing passages", 0.4 + 0.6 * named++ / toName);
     String asked = label + " " + options.wishes().question();
     List<Extent> extent = new ArrayList<>();
-    for (Part part : group.own()) {
-      Source source = part.text().source();
-      for (Span span : part.ownExtent()) {
-        Spans.without(span, source.excluded())
-            .forEach(left -> extent.add(new Extent(source.id(), left)));
-      }
-    }
+    group.own().forEach(part -> extent.addAll(part.extents()));
     boolean leaf = group.children().isEmpty();
     List<Quote> chosen =
         quoting.choose(group.own(), asked, leaf ? options.detail().quotes() : INNER_QUOTES);

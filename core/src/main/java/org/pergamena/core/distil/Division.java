@@ -131,9 +131,9 @@ final class Division {
     int own = whole ? MOST_MAIN : MOST_BELOW;
     int most = options.most(headed ? HEADED_MAIN : own);
     int main = Math.min(most, mainBranches(text.words(0, text.sentences().size()) / 100.0));
-    Part root =
-        withoutIndex(withoutFrontMatter(Parts.of(text, levels, main, divisible, this::pulse)));
-    Group group = Grouping.ofOne(root, most, options.most(headed ? HEADED_MAIN : MOST_BELOW));
+    Group group =
+        Grouping.ofOne(
+            parts(text, levels, main), most, options.most(headed ? HEADED_MAIN : MOST_BELOW));
     return limited(group, levels);
   }
 
@@ -154,8 +154,7 @@ final class Division {
       int size = text.words(0, text.sentences().size());
       int parts = Math.max(2, Math.round((float) size / Math.min(WORDS_PER_PART, divisible)));
       int deep = HeadingTree.divides(text) ? Math.max(1, levels) : 1;
-      roots.add(
-          withoutIndex(withoutFrontMatter(Parts.of(text, deep, parts, divisible, this::pulse))));
+      roots.add(parts(text, deep, parts));
       words += size;
     }
     progress.at("Joining what is about the same", 0.15);
@@ -163,6 +162,10 @@ final class Division {
     int main = Math.min(most, mainBranches(words / 200));
     Group group = Grouping.ofSeveral(roots, main, options.most(MOST_BELOW), Math.max(1, levels));
     return limited(group, levels);
+  }
+
+  private Part parts(Analysed text, int levels, int main) {
+    return withoutIndex(withoutFrontMatter(Parts.of(text, levels, main, divisible, this::pulse)));
   }
 
   private void pulse() {

@@ -172,13 +172,7 @@ public final class FoldingIn {
   private void give(Topic topic, List<Part> parts, List<Quote> quotes) {
     List<Extent> extent = new ArrayList<>(topic.extent());
     List<Evidence> evidence = new ArrayList<>(topic.evidence());
-    for (Part part : parts) {
-      Source source = part.text().source();
-      for (Span span : part.ownExtent()) {
-        Spans.without(span, source.excluded())
-            .forEach(left -> extent.add(new Extent(source.id(), left)));
-      }
-    }
+    parts.forEach(part -> extent.addAll(part.extents()));
     for (Quote quote : quotes) {
       Passage passage = Passage.of(quote.text().source(), quote.span());
       evidence.add(

@@ -74,8 +74,7 @@ class DistilController {
   /** The options that the map was last distilled with, or else the usual ones. */
   @GetMapping
   DistilOptions last(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    String options = maps.get(visitor, map).distilledWith();
-    return options == null ? DistilOptions.DEFAULT : json.readValue(options, DistilOptions.class);
+    return maps.distilledWith(visitor, map);
   }
 
   /** How many topics would come; a later question about the same map ends an earlier one. */

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.analysis.Belonging;
 import org.pergamena.core.analysis.LeftOut;
-import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
 import org.pergamena.server.jobs.JobKind;
@@ -21,7 +20,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Working a topic further out of its sources, and what no topic has of them. */
 @RestController
@@ -31,10 +29,8 @@ class TopicController {
   private final Sources sources;
   private final Jobs jobs;
   private final FreshTopics fresh;
-  private final JsonMapper json;
 
-  TopicController(Maps maps, Sources sources, Jobs jobs, FreshTopics fresh, JsonMapper json) {
-    this.json = json;
+  TopicController(Maps maps, Sources sources, Jobs jobs, FreshTopics fresh) {
     this.maps = maps;
     this.fresh = fresh;
     this.sources = sources;
@@ -109,12 +105,10 @@ class TopicController {
   @Transactional(readOnly = true)
   public List<LeftOutView> leftOut(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
     List<Source> texts = sources.texts(map);
-    Maps.Current current = maps.get(visitor, map);
-    List<String> terms =
-        current.distilledWith() == null
-            ? List.of()
-            : json.readValue(current.distilledWith(), DistilOptions.class).wishes().without();
-    return LeftOut.of(current.map(), texts, terms).stream().map(left -> view(left, texts)).toList();
+    List<String> terms = maps.distilledWith(visitor, map).wishes().without();
+    return LeftOut.of(maps.get(visitor, map).map(), texts, terms).stream()
+        .map(left -> view(left, texts))
+        .toList();
   }
 
   private static LeftOutView view(LeftOut left, List<Source> texts) {

@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.map.Applied;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Topic;
@@ -20,6 +21,7 @@ import org.pergamena.server.site.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Maps and their revisions. Each change is written with its inverse in the transaction that writes
@@ -33,20 +35,17 @@ public class Maps {
   private final EntityManager entities;
   private final MapStore store;
   private final ShelfKeeper shelf;
+  private final JsonMapper json;
 
-  Maps(EntityManager entities, MapStore store, ShelfKeeper shelf) {
+  Maps(EntityManager entities, MapStore store, ShelfKeeper shelf, JsonMapper json) {
+    this.json = json;
     this.entities = entities;
     this.store = store;
     this.shelf = shelf;
   }
 
-  /**
-   * A map as it is now.
-   *
-   * @param distilledWith the options that it was last distilled with, as JSON, or null
-   */
-  public record Current(
-      UUID id, long revision, boolean folded, String distilledWith, TopicMap map) {}
+  /** A map as it is now. */
+  public record Current(UUID id, long revision, boolean folded, TopicMap map) {}
 
   /** A map in a list. */
   public record Summary(UUID id, String title, int topics, int sources, Instant changedAt) {}
@@ -122,7 +121,7 @@ public class Maps {
   }
 
   private Current current(MapRow row) {
-    return new Current(row.id, row.revision, row.folded, row.distilledWith, store.load(row));
+    return new Current(row.id, row.revision, row.folded, store.load(row));
   }
 
   private MapRow row(UUID owner, UUID id, LockModeType lock) {
@@ -190,6 +189,13 @@ public class Maps {
     return entities.find(MapRow.class, id).owner;
   }
 
+  /** The options that a map was last distilled with, or else the usual ones. */
+  @Transactional(readOnly = true)
+  public DistilOptions distilledWith(UUID owner, UUID id) {
+    String options = row(owner, id, LockModeType.NONE).distilledWith;
+    return options == null ? DistilOptions.DEFAULT : json.readValue(options, DistilOptions.class);
+  }
+
   /** Notes what a map was distilled with, and leaves it to the page which branches are open. */
   @Transactional
   public void distilled(UUID id, String options) {
@@ -229,7 +235,7 @@ public class Maps {
     row.changedAt = revision.madeAt;
     store.update(row, before, applied.map());
     change.parts().forEach(part -> shelf.keep(row.id, part));
-    return new Current(row.id, row.revision, row.folded, row.distilledWith, applied.map());
+    return new Current(row.id, row.revision, row.folded, applied.map());
   }
 
   /** The topics of a map whose branches are closed. */

@@ -93,17 +93,17 @@ public final class Labeller {
    * @param above the label of the topic that it comes under
    */
   public String label(Group group, String above) {
+    Tongue tongue = tongue(group);
     if (group.heading() != null) {
-      String heading = Headings.plain(group.heading(), casing, tongue(group));
+      String heading = Headings.plain(group.heading(), casing, tongue);
       if (used.add(heading.toLowerCase(Locale.ROOT)) || !uniqueHeadings) {
-        String key = key(heading, tongue(group));
+        String key = key(heading, tongue);
         used.add(key);
         wear(key);
         return heading;
       }
     }
     HeadWords head = new HeadWords(group, everywhere, words);
-    Tongue tongue = tongue(group);
     Set<String> stemsAbove =
         TextAnalyser.tokens(above, tongue).stream().map(Token::stem).collect(Collectors.toSet());
     List<Scored> scored = new ArrayList<>();

@@ -6,7 +6,10 @@ import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.map.Extent;
+import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;
+import org.pergamena.core.source.Spans;
 
 /**
  * A run of a source's sentences, with the smaller runs in it. What lies before its first child is
@@ -71,6 +74,17 @@ public record Part(Analysed text, int from, int to, String title, int start, Lis
       last--;
     }
     return last > start ? List.of(new Span(start, last)) : List.of();
+  }
+
+  /** The part's own text without what was left out of its source. */
+  public List<Extent> extents() {
+    Source source = text.source();
+    List<Extent> extents = new ArrayList<>();
+    for (Span span : ownExtent()) {
+      Spans.without(span, source.excluded())
+          .forEach(left -> extents.add(new Extent(source.id(), left)));
+    }
+    return extents;
   }
 
   private int end() {

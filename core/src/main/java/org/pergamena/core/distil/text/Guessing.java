@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.pergamena.core.language.Tongue;
 
 /**
@@ -19,7 +20,10 @@ final class Guessing {
   private static final double NOUN_SHARE = 0.4;
   private static final double EVERYWHERE = 0.12;
   private static final int SHORT = 3;
-  private static final String INFINITIVE = "\\p{Ll}{3,}(?:ar|er|ir|are|ere|ire)";
+  private static final Pattern VERB =
+      Pattern.compile(
+          ".*(?:aron|ieron|ando|endo|indo|aba|aban|ava|avam|avano|ou|ó|ò|iu|are|ere|ire)");
+  private static final Pattern INFINITIVE = Pattern.compile("\\p{Ll}{3,}(?:ar|er|ir|are|ere|ire)");
 
   private final Tongue tongue;
   private final Map<String, Company> companies = new HashMap<>();
@@ -144,7 +148,7 @@ final class Guessing {
       return "PROPN";
     }
     boolean bare = before == null || !tongue.article(before.surface());
-    if (tongue.headFirst() && bare && token.surface().matches(INFINITIVE)) {
+    if (tongue.headFirst() && bare && INFINITIVE.matcher(token.surface()).matches()) {
       return "X";
     }
     if (!tongue.articled() || company.asNoun >= NOUN_SHARE * company.count) {
@@ -167,8 +171,6 @@ final class Guessing {
     String one = noun.toLowerCase(Locale.ROOT);
     String other = adjective.toLowerCase(Locale.ROOT);
     boolean number = one.endsWith("s") == other.endsWith("s");
-    return number
-        && !other.matches(
-            ".*(?:aron|ieron|ando|endo|indo|aba|aban|ava|avam|avano|ou|ó|ò|iu|are|ere|ire)");
+    return number && !VERB.matcher(other).matches();
   }
 }

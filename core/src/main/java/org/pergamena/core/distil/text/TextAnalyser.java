@@ -61,11 +61,18 @@ public final class TextAnalyser {
     texts.stream()
         .map(Analysed::tongue)
         .distinct()
-        .forEach(
-            tongue ->
-                tokens(words, tongue).stream()
-                    .filter(Token::content)
-                    .forEach(token -> stems.add(token.stem())));
+        .forEach(tongue -> stems.addAll(stems(words, tongue)));
+    return stems;
+  }
+
+  /** The stems of the content words of a piece of text in a language. */
+  public static Set<String> stems(String words, Tongue tongue) {
+    Set<String> stems = new TreeSet<>();
+    for (Token token : tokens(words, tongue)) {
+      if (token.content()) {
+        stems.add(token.stem());
+      }
+    }
     return stems;
   }
 

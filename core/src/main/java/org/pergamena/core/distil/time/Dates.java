@@ -22,6 +22,7 @@ import org.pergamena.core.language.Tongue;
 final class Dates {
   private static final Pattern ISO = Pattern.compile("(\\d{4})-(\\d{2})(?:-(\\d{2}))?");
   private static final Pattern NUMERIC = Pattern.compile("(\\d{1,2})[./](\\d{1,2})[./](\\d{4})");
+  private static final Pattern DIGITS = Pattern.compile("(\\d{1,4})(?:st|nd|rd|th|s|er)?");
   private static final Pattern CENTURY = Pattern.compile("(\\d{1,2})(?:st|nd|rd|th) century");
   private static final Pattern LATER =
       Pattern.compile(
@@ -110,8 +111,7 @@ final class Dates {
     if (i < 0 || i >= tokens.size()) {
       return -1;
     }
-    Matcher digits =
-        Pattern.compile("(\\d{1,4})(?:st|nd|rd|th|s|er)?").matcher(tokens.get(i).surface());
+    Matcher digits = DIGITS.matcher(tokens.get(i).surface());
     return digits.matches() ? Integer.parseInt(digits.group(1)) : -1;
   }
 
