@@ -6,6 +6,7 @@ import java.io.ByteArrayOutputStream;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.Origin;
@@ -27,21 +28,19 @@ class MapJsonTest {
         new Source(new UUID(0, 1), "note.txt", SourceText.plain("\uD834\uDD1E The wall."));
     Span span = new Span(3, 12);
     Topic root =
-        new Topic(
+        Topic.of(
             new UUID(0, 2),
-            null,
-            List.of(),
-            "Wall",
-            "",
-            "The wall.",
-            List.of(
-                new Evidence(
-                    new UUID(0, 3),
-                    Passage.of(source, span),
-                    Stance.SUPPORTS,
-                    Origin.DISTILLED,
-                    0.5)),
-            List.of(new Extent(source.id(), span)));
+            Content.labelled("Wall")
+                .withGrounds(
+                    "The wall.",
+                    List.of(
+                        new Evidence(
+                            new UUID(0, 3),
+                            Passage.of(source, span),
+                            Stance.SUPPORTS,
+                            Origin.DISTILLED,
+                            0.5)),
+                    List.of(new Extent(source.id(), span))));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     MapJson.write(TopicMap.rootedAt(root), List.of(source), out);
     JsonNode json = JsonMapper.builder().build().readTree(out.toByteArray());

@@ -33,9 +33,8 @@ class PictureTest {
       ids.add(new UUID(0, i));
     }
     UUID root = new UUID(1, 0);
-    topics.add(new Topic(root, null, ids, "Marsh", "", "", List.of(), List.of()));
-    ids.forEach(
-        id -> topics.add(new Topic(id, root, List.of(), "Topic", "", "", List.of(), List.of())));
+    topics.add(Topic.labelled(root, "Marsh").withChildren(ids));
+    ids.forEach(id -> topics.add(Topic.labelled(id, "Topic").withParent(root)));
     return new BraceLayout(MEASURER)
         .lay(TopicMap.of(topics), Set.of(), t -> new TopicLook("1", List.of(0, 1), ""));
   }

@@ -15,23 +15,11 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(TestApplication.class)
 class MapsApiTest {
   private static Answer edit(TestVisitor visitor, UUID map, Map<String, Object> edit) {
-    return visitor.post("/api/maps/" + map + "/edits", edit);
+    return visitor.edit(map, edit);
   }
 
   private static UUID root(JsonNode desk) {
     return UUID.fromString(desk.at("/topics/0/id").asString());
-  }
-
-  private static UUID add(TestVisitor visitor, UUID map, UUID parent, int index, String label) {
-    UUID topic = UUID.randomUUID();
-    Answer answer =
-        edit(
-            visitor,
-            map,
-            Map.of(
-                "type", "Add", "topic", topic, "parent", parent, "index", index, "label", label));
-    assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-    return topic;
   }
 
   private static List<String> outline(JsonNode desk) {
@@ -65,25 +53,24 @@ class MapsApiTest {
   void edits_are_kept_undone_and_done_again(TestVisitor visitor) {
     UUID map = visitor.newMap();
     UUID root = root(visitor.desk(map));
-    UUID wall = add(visitor, map, root, 0, "Wall");
-    UUID birds = add(visitor, map, root, 1, "Birds");
-    add(visitor, map, wall, 0, "Age");
+    UUID wall = visitor.add(map, root, null, "Wall");
+    UUID birds = visitor.add(map, root, wall, "Birds");
+    visitor.add(map, wall, null, "Age");
     edit(visitor, map, Map.of("type", "Rename", "topic", birds, "label", "Wading birds"));
     edit(visitor, map, Map.of("type", "Note", "topic", birds, "note", "Counted monthly"));
-    edit(visitor, map, Map.of("type", "Move", "topic", wall, "parent", birds, "index", 0));
+    edit(visitor, map, Map.of("type", "Move", "topic", wall, "parent", birds));
     List<String> after = List.of("Untitled map", "1 Wading birds", "1.1 Wall", "1.1.1 Age");
     assertThat(outline(visitor.desk(map))).isEqualTo(after);
 
     for (int i = 0; i < 6; i++) {
-      assertThat(visitor.post("/api/maps/" + map + "/undo", null).status()).isEqualTo(200);
+      assertThat(visitor.undo(map).status()).isEqualTo(200);
     }
     JsonNode undone = visitor.desk(map);
     assertThat(outline(undone)).containsExactly("Untitled map");
     assertThat(undone.get("canUndo").asBoolean()).isFalse();
-    assertThat(visitor.post("/api/maps/" + map + "/undo", null).problem())
-        .isEqualTo("There is nothing to undo.");
+    assertThat(visitor.undo(map).problem()).isEqualTo("There is nothing to undo.");
     for (int i = 0; i < 6; i++) {
-      visitor.post("/api/maps/" + map + "/redo", null);
+      visitor.redo(map);
     }
     assertThat(outline(visitor.desk(map))).isEqualTo(after);
     assertThat(visitor.desk(map).at("/topics/1/note").asString()).isEqualTo("Counted monthly");
@@ -93,13 +80,13 @@ class MapsApiTest {
   void a_new_edit_after_an_undo_takes_the_place_of_what_could_be_redone(TestVisitor visitor) {
     UUID map = visitor.newMap();
     UUID root = root(visitor.desk(map));
-    add(visitor, map, root, 0, "One");
-    visitor.post("/api/maps/" + map + "/undo", null);
-    add(visitor, map, root, 0, "Two");
+    visitor.add(map, root, null, "One");
+    visitor.undo(map);
+    visitor.add(map, root, null, "Two");
     JsonNode desk = visitor.desk(map);
     assertThat(desk.get("canRedo").asBoolean()).isFalse();
-    visitor.post("/api/maps/" + map + "/undo", null);
-    visitor.post("/api/maps/" + map + "/redo", null);
+    visitor.undo(map);
+    visitor.redo(map);
     assertThat(outline(visitor.desk(map))).containsExactly("Untitled map", "1 Two");
   }
 
@@ -110,7 +97,7 @@ class MapsApiTest {
     String main = before.at("/topics/0/children/0").asString();
     edit(visitor, map, Map.of("type", "Remove", "topic", main));
     assertThat(visitor.desk(map).get("topics").size()).isLessThan(before.get("topics").size());
-    JsonNode after = visitor.post("/api/maps/" + map + "/undo", null).json();
+    JsonNode after = visitor.undo(map).json();
     assertThat(after.get("topics")).isEqualTo(before.get("topics"));
     assertThat(after.get("sources")).isEqualTo(before.get("sources"));
   }

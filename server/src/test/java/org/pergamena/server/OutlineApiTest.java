@@ -66,7 +66,7 @@ class OutlineApiTest {
     visitor.post("/api/maps/" + map + "/proposals", null);
     assertThat(matched(visitor, map).get("proposals").toString())
         .doesNotContain(accepted.at("/proposals/0/exact").asString());
-    JsonNode undone = visitor.post("/api/maps/" + map + "/undo", null).json();
+    JsonNode undone = visitor.undo(map).json();
     assertThat(undone.at("/topics/0/passages").asInt()).isZero();
   }
 
@@ -75,8 +75,8 @@ class OutlineApiTest {
     UUID map = visitor.newMap();
     follow(visitor, map, "- Wall\n- Birds\n");
     JsonNode desk = visitor.desk(map);
-    visitor.post(
-        "/api/maps/" + map + "/edits",
+    visitor.edit(
+        map,
         Map.of(
             "type",
             "Add",
@@ -84,8 +84,6 @@ class OutlineApiTest {
             UUID.randomUUID(),
             "parent",
             desk.at("/topics/1/id").asString(),
-            "index",
-            0,
             "label",
             "Mine"));
     JsonNode view = follow(visitor, map, "- Birds\n  - Waders\n");

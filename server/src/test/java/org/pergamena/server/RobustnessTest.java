@@ -29,18 +29,8 @@ class RobustnessTest {
       List<Callable<Answer>> edits = new ArrayList<>();
       for (int i = 0; i < 24; i++) {
         Map<String, Object> add =
-            Map.of(
-                "type",
-                "Add",
-                "topic",
-                UUID.randomUUID(),
-                "parent",
-                root,
-                "index",
-                0,
-                "label",
-                "T" + i);
-        edits.add(() -> visitor.post("/api/maps/" + map + "/edits", add));
+            Map.of("type", "Add", "topic", UUID.randomUUID(), "parent", root, "label", "T" + i);
+        edits.add(() -> visitor.edit(map, add));
       }
       for (Future<Answer> done : threads.invokeAll(edits)) {
         assertThat(done.get().status()).as(done.get().text()).isEqualTo(200);
@@ -52,7 +42,7 @@ class RobustnessTest {
     assertThat(desk.get("revision").asInt()).isEqualTo(24);
     assertThat(desk.at("/topics/0/children")).hasSize(24);
     for (int i = 0; i < 24; i++) {
-      visitor.post("/api/maps/" + map + "/undo", null);
+      visitor.undo(map);
     }
     assertThat(visitor.desk(map).get("topics")).hasSize(1);
   }
@@ -143,9 +133,7 @@ class RobustnessTest {
     String topic = desk.at("/topics/5/id").asString();
     long start = System.nanoTime();
     for (int i = 0; i < 5; i++) {
-      visitor.post(
-          "/api/maps/" + map + "/edits",
-          Map.of("type", "Rename", "topic", topic, "label", "Renamed " + i));
+      visitor.edit(map, Map.of("type", "Rename", "topic", topic, "label", "Renamed " + i));
     }
     assertThat((System.nanoTime() - start) / 5e6).as("milliseconds an edit").isLessThan(1500);
   }

@@ -56,7 +56,7 @@ class SourcesApiTest {
     assertThat(distilled.at("/topics/0/label").asString()).isNotEqualTo("Untitled map");
     assertThat(distilled.get("share").asDouble()).isGreaterThan(0.9);
     assertThat(distilled.at("/sources/0/ribbon").size()).isGreaterThan(2);
-    JsonNode undone = visitor.post("/api/maps/" + map + "/undo", null).json();
+    JsonNode undone = visitor.undo(map).json();
     assertThat(undone.get("topics")).hasSize(1);
     assertThat(undone.at("/topics/0/label").asString()).isEqualTo("Untitled map");
   }
@@ -118,7 +118,7 @@ class SourcesApiTest {
     assertThat(without.get("sources")).hasSize(before.get("sources").size() - 1);
     assertThat(without.at("/topics/0/passages").asInt())
         .isLessThan(before.at("/topics/0/passages").asInt());
-    JsonNode after = visitor.post("/api/maps/" + map + "/undo", null).json();
+    JsonNode after = visitor.undo(map).json();
     assertThat(after.get("topics")).isEqualTo(before.get("topics"));
     assertThat(after.get("sources")).isEqualTo(before.get("sources"));
   }
@@ -136,9 +136,7 @@ class SourcesApiTest {
   void a_title_that_a_person_gave_survives_distilling(TestVisitor visitor) {
     UUID map = visitor.newMap();
     String root = visitor.desk(map).at("/topics/0/id").asString();
-    visitor.post(
-        "/api/maps/" + map + "/edits",
-        Map.of("type", "Rename", "topic", root, "label", "My marsh"));
+    visitor.edit(map, Map.of("type", "Rename", "topic", root, "label", "My marsh"));
     visitor.post(
         "/api/maps/" + map + "/sources/pasted",
         Map.of("title", "t", "text", "# Wall\n\nIt is old.\n\n# Birds\n\nThey came back."));

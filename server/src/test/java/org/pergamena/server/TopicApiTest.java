@@ -54,7 +54,7 @@ class TopicApiTest {
             .toList();
     assertThat(now.get(0).get("children").size()).isGreaterThanOrEqualTo(2);
     assertThat(after.get("share").asDouble()).isEqualTo(before.get("share").asDouble());
-    JsonNode undone = visitor.post("/api/maps/" + map + "/undo", null).json();
+    JsonNode undone = visitor.undo(map).json();
     assertThat(undone.get("topics")).isEqualTo(before.get("topics"));
     assertThat(
             visitor
@@ -93,8 +93,8 @@ class TopicApiTest {
     assertThat(left.at("/1/why").asString()).isEqualTo("SHORT");
     assertThat(left.at("/1/place").asString()).isEqualTo("line 3");
     String root = visitor.desk(map).at("/topics/0/id").asString();
-    visitor.post(
-        "/api/maps/" + map + "/edits",
+    visitor.edit(
+        map,
         Map.of(
             "type", "Link",
             "topic", root,
@@ -128,9 +128,8 @@ class TopicApiTest {
             .toList();
     assertThat(fresh).isNotEmpty();
     assertThat(desk.at("/topics/0/label").asString()).isEqualTo(root);
-    assertThat(fresh(visitor.post("/api/maps/" + map + "/undo", null).json())).isZero();
-    assertThat(fresh(visitor.post("/api/maps/" + map + "/redo", null).json()))
-        .isEqualTo(fresh.size());
+    assertThat(fresh(visitor.undo(map).json())).isZero();
+    assertThat(fresh(visitor.redo(map).json())).isEqualTo(fresh.size());
     assertThat(desk.get("topics").size()).isGreaterThanOrEqualTo(before.get("topics").size());
     visitor.post("/api/maps/" + map + "/topics/" + fresh.get(0) + "/seen", null);
     assertThat(visitor.desk(map).get("topics").valueStream())
@@ -138,7 +137,7 @@ class TopicApiTest {
     visitor.post("/api/maps/" + map + "/seen", null);
     assertThat(visitor.desk(map).get("topics").valueStream())
         .noneMatch(t -> t.get("fresh").asBoolean());
-    JsonNode undone = visitor.post("/api/maps/" + map + "/undo", null).json();
+    JsonNode undone = visitor.undo(map).json();
     assertThat(undone.get("topics")).isEqualTo(before.get("topics"));
   }
 
@@ -151,7 +150,7 @@ class TopicApiTest {
     assertThat(sure.get("pieces").asInt()).isPositive();
     assertThat(sure.get("own").asInt()).isBetween(1, sure.get("pieces").asInt());
     Map<String, Object> aside = Map.of("type", "SetAside", "topic", main, "aside", true);
-    JsonNode after = visitor.post("/api/maps/" + map + "/edits", aside).json();
+    JsonNode after = visitor.edit(map, aside).json();
     JsonNode topic =
         after
             .get("topics")
@@ -161,7 +160,7 @@ class TopicApiTest {
             .orElseThrow();
     assertThat(topic.get("aside").asBoolean()).isTrue();
     assertThat(topic.get("branch").asInt()).isEqualTo(-2);
-    JsonNode undone = visitor.post("/api/maps/" + map + "/undo", null).json();
+    JsonNode undone = visitor.undo(map).json();
     assertThat(undone.get("topics")).isEqualTo(desk.get("topics"));
   }
 

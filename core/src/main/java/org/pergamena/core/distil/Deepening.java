@@ -10,11 +10,15 @@ import java.util.stream.Collectors;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.MapRuleException;
+import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.source.Span;
 import org.pergamena.core.source.Spans;
 
@@ -64,31 +68,22 @@ public final class Deepening {
     Set<String> there =
         map.preorder().stream().map(t -> key(t.label())).collect(Collectors.toSet());
     List<Change> changes = new ArrayList<>();
-    int index = topic.children().size();
     for (Topic child : below.children(below.root())) {
       if (child.evidence().isEmpty()) {
         continue;
       }
       String label = there.add(key(child.label())) ? child.label() : distinct(child, there);
-      Topic named =
-          new Topic(
-              child.id(),
-              null,
-              List.of(),
-              label,
-              "",
-              child.summary(),
-              child.evidence(),
-              child.extent());
-      changes.add(new Change.AddBranch(topic.id(), index++, Branch.of(named)));
+      Topic named = Topic.of(child.id(), child.content().withLabel(label));
+      changes.add(new TreeChange.AddBranch(topic.id(), Place.LAST, Branch.of(named)));
     }
     if (changes.size() < 2) {
       throw new MapRuleException(
           "The text of \"" + topic.label() + "\" is all about one thing and is not divided.");
     }
     changes.add(
-        new Change.Refill(topic.id(), topic.summary(), topic.evidence(), left(topic, below)));
-    return new Change.Together(changes);
+        new ContentChange.Refill(
+            topic.id(), topic.summary(), topic.evidence(), left(topic, below)));
+    return new Together(changes);
   }
 
   /**

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.pergamena.core.distil.quote.Quote;
+import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.Origin;
@@ -55,12 +56,9 @@ public record Distilled(Node root) {
             id,
             parent,
             children,
-            node.label(),
-            "",
-            node.summary(),
-            evidence,
-            node.extent(),
-            node.aside()));
+            Content.labelled(node.label())
+                .withGrounds(node.summary(), evidence, node.extent())
+                .withAside(node.aside())));
     for (int i = 0; i < children.size(); i++) {
       collect(node.children().get(i), children.get(i), id, ids, topics);
     }

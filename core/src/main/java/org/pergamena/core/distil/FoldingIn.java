@@ -20,12 +20,17 @@ import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Content;
+import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;
@@ -94,7 +99,7 @@ public final class FoldingIn {
         .map(text -> text.only(offTheMap(map, source, within)))
         .filter(text -> !text.sentences().isEmpty())
         .forEach(folding::fold);
-    return new Plan(new Change.Together(folding.changes), folding.touched);
+    return new Plan(new Together(folding.changes), folding.touched);
   }
 
   /** What of some spans of a source is on no topic. */
@@ -179,7 +184,7 @@ public final class FoldingIn {
           new Evidence(
               identities.get(), passage, Stance.SUPPORTS, Origin.DISTILLED, quote.strength()));
     }
-    changes.add(new Change.Refill(topic.id(), topic.summary(), evidence, extent));
+    changes.add(new ContentChange.Refill(topic.id(), topic.summary(), evidence, extent));
     touched.add(new Touched(topic.id(), false, evidence.size() - topic.evidence().size()));
   }
 
@@ -198,7 +203,6 @@ public final class FoldingIn {
             .map(identities.get(), identities);
     Set<String> labels = new HashSet<>();
     map.preorder().forEach(t -> labels.add(t.label().toLowerCase(Locale.ROOT)));
-    int index = map.root().children().size();
     List<Topic> mains =
         below.root().children().isEmpty() ? List.of(below.root()) : below.children(below.root());
     for (Topic main : mains) {
@@ -206,19 +210,14 @@ public final class FoldingIn {
       for (Topic topic : below.preorder(main)) {
         boolean taken = !labels.add(topic.label().toLowerCase(Locale.ROOT));
         String label = taken ? topic.label() + " (" + source.name() + ")" : topic.label();
+        String fitting = label.length() > Content.LONGEST_LABEL ? topic.label() : label;
         branch.add(
-            new Topic(
-                topic.id(),
-                topic == main ? null : topic.parent(),
-                topic.children(),
-                label.length() > Topic.LONGEST_LABEL ? topic.label() : label,
-                "",
-                topic.summary(),
-                topic.evidence(),
-                topic.extent()));
+            topic
+                .withParent(topic == main ? null : topic.parent())
+                .with(content -> content.withLabel(fitting)));
         touched.add(new Touched(topic.id(), true, topic.evidence().size()));
       }
-      changes.add(new Change.AddBranch(map.root().id(), index++, new Branch(branch)));
+      changes.add(new TreeChange.AddBranch(map.root().id(), Place.LAST, new Branch(branch)));
     }
   }
 }

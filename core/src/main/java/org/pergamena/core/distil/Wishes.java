@@ -1,7 +1,7 @@
 package org.pergamena.core.distil;
 
 import java.util.List;
-import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.Content;
 
 /**
  * What a map should be about, in the person's words.
@@ -48,9 +48,9 @@ public record Wishes(
           "There are " + kept.size() + " " + what + "; at most " + MOST + " can be given.");
     }
     for (String line : kept) {
-      if (line.length() > Topic.LONGEST_LABEL) {
+      if (line.length() > Content.LONGEST_LABEL) {
         throw new IllegalArgumentException(
-            "One of the " + what + " is longer than " + Topic.LONGEST_LABEL + " characters.");
+            "One of the " + what + " is longer than " + Content.LONGEST_LABEL + " characters.");
       }
     }
     return kept;

@@ -1,7 +1,9 @@
 package org.pergamena.core.map;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.pergamena.core.source.Anchoring;
@@ -21,18 +23,39 @@ public final class NewerText {
    */
   public static Change change(TopicMap map, Source before, Source after, UUID from, UUID to) {
     Anchoring anchoring = new Anchoring(before.text(), after.text());
-    List<Change> changes = new ArrayList<>(List.of(new Change.Retext(after.id(), from, to)));
+    List<Change> changes = new ArrayList<>(List.of(new ShelfChange.Retext(after.id(), from, to)));
     for (Topic topic : map.preorder()) {
       if (topic.restsOn(after.id())) {
         changes.add(
-            new Change.Refill(
+            new ContentChange.Refill(
                 topic.id(),
                 topic.summary(),
                 topic.evidence().stream().map(e -> carried(e, after, anchoring)).toList(),
                 topic.extent().stream().flatMap(e -> carried(e, after, anchoring)).toList()));
       }
     }
-    return new Change.Together(changes);
+    return new Together(changes);
+  }
+
+  /**
+   * Whether a change that was made of an earlier state of a map still does all that it should:
+   * every topic that rests on the source now is one that it gives its passages, and has the same
+   * ones.
+   *
+   * @param before the map that it was made of
+   */
+  public static boolean fits(TopicMap before, TopicMap now, UUID source) {
+    return resting(before, source).equals(resting(now, source));
+  }
+
+  private static Map<UUID, List<Object>> resting(TopicMap map, UUID source) {
+    Map<UUID, List<Object>> resting = new HashMap<>();
+    for (Topic topic : map.preorder()) {
+      if (topic.restsOn(source)) {
+        resting.put(topic.id(), List.of(topic.summary(), topic.evidence(), topic.extent()));
+      }
+    }
+    return resting;
   }
 
   private static Evidence carried(Evidence evidence, Source after, Anchoring anchoring) {

@@ -3,6 +3,7 @@ package org.pergamena.core.map;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -10,13 +11,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 
 /**
- * A topic map: one tree of topics. It never changes; {@link #apply} gives another.
+ * A topic map: one tree of topics, with cross-links across it, and how it is shown. It never
+ * changes; {@link #apply} gives another.
  *
  * <pre>{@code
  * TopicMap map = TopicMap.rootedAt(Topic.labelled(id, "Letting the sea back in"));
- * Applied done = map.apply(new Change.Relabel(id, "The realignment"));
+ * Applied done = map.apply(new ContentChange.Relabel(id, "The realignment"));
  * Applied undone = done.map().apply(done.inverse());   // equals map
  * }</pre>
  */
@@ -24,15 +28,22 @@ public final class TopicMap {
   /** The most topics that one map holds. */
   public static final int MOST_TOPICS = 20_000;
 
+  /** The most cross-links that one map holds. */
+  public static final int MOST_LINKS = 5_000;
+
   /** The deepest level, the root's being 0. */
   public static final int DEEPEST_LEVEL = 60;
 
   private final UUID root;
   private final Map<UUID, Topic> topics;
+  private final Map<UUID, CrossLink> links;
+  private final MapLook look;
 
-  TopicMap(UUID root, Map<UUID, Topic> topics) {
+  TopicMap(UUID root, Map<UUID, Topic> topics, Map<UUID, CrossLink> links, MapLook look) {
     this.root = root;
     this.topics = topics;
+    this.links = links;
+    this.look = look;
   }
 
   /** A map of a root alone. */
@@ -40,12 +51,17 @@ public final class TopicMap {
     return of(List.of(root));
   }
 
-  /**
-   * A map of given topics.
-   *
-   * @throws MapRuleException if they are not one tree
-   */
+  /** A map of given topics without cross-links, with the usual look. */
   public static TopicMap of(Collection<Topic> all) {
+    return of(all, List.of(), MapLook.USUAL);
+  }
+
+  /**
+   * A map of given topics and cross-links.
+   *
+   * @throws MapRuleException if the topics are not one tree, or a link ends at none of them
+   */
+  public static TopicMap of(Collection<Topic> all, Collection<CrossLink> links, MapLook look) {
     Map<UUID, Topic> topics = new HashMap<>();
     UUID root = null;
     for (Topic topic : all) {
@@ -62,7 +78,14 @@ public final class TopicMap {
     if (root == null) {
       throw new MapRuleException("A map has a root.");
     }
-    TopicMap map = new TopicMap(root, topics);
+    Map<UUID, CrossLink> linked = new HashMap<>();
+    for (CrossLink link : links) {
+      if (!topics.containsKey(link.from()) || !topics.containsKey(link.to())) {
+        throw new MapRuleException("The cross-link \"" + link.phrase() + "\" ends at no topic.");
+      }
+      linked.put(link.id(), link);
+    }
+    TopicMap map = new TopicMap(root, topics, linked, look);
     map.requireTree();
     return map;
   }
@@ -112,6 +135,37 @@ public final class TopicMap {
     return topics.size();
   }
 
+  /** All cross-links, in the order of the topics from which they lead. */
+  public List<CrossLink> links() {
+    if (links.isEmpty()) {
+      return List.of();
+    }
+    Map<UUID, List<CrossLink>> leading = new HashMap<>();
+    links.values().forEach(l -> leading.computeIfAbsent(l.from(), f -> new ArrayList<>()).add(l));
+    List<CrossLink> ordered = new ArrayList<>();
+    for (Topic topic : preorder()) {
+      leading.getOrDefault(topic.id(), List.of()).stream()
+          .sorted(Comparator.comparing(CrossLink::phrase).thenComparing(CrossLink::id))
+          .forEach(ordered::add);
+    }
+    return ordered;
+  }
+
+  /** Whether there is a cross-link of that identity. */
+  public boolean hasLink(UUID id) {
+    return links.containsKey(id);
+  }
+
+  /** A cross-link by identity, null if there is none. */
+  public CrossLink link(UUID id) {
+    return links.get(id);
+  }
+
+  /** How the map as a whole is shown. */
+  public MapLook look() {
+    return look;
+  }
+
   /** A topic's children, in order. */
   public List<Topic> children(Topic topic) {
     return topic.children().stream().map(topics::get).toList();
@@ -154,14 +208,51 @@ public final class TopicMap {
    * @throws MapRuleException with a sentence for the person if the change breaks a rule
    */
   public Applied apply(Change change) {
-    MapEdit edit = new MapEdit(root, new HashMap<>(topics));
-    Change inverse = edit.apply(change);
-    return new Applied(edit.map(), inverse);
+    Draft draft = draft();
+    Change inverse = change.applyTo(draft);
+    return new Applied(draft.map(), inverse, draft.touched());
+  }
+
+  /** A working copy. */
+  public Draft draft() {
+    return new Draft(root, topics, links, look);
+  }
+
+  /**
+   * The same map for somebody else: every topic, passage and cross-link with an identity of its
+   * own.
+   *
+   * @param sources what each source became
+   */
+  public TopicMap copied(UnaryOperator<UUID> sources, Supplier<UUID> identities) {
+    Map<UUID, UUID> ids = new HashMap<>();
+    preorder().forEach(topic -> ids.put(topic.id(), identities.get()));
+    List<Topic> copies =
+        preorder().stream()
+            .map(
+                t ->
+                    new Topic(
+                        ids.get(t.id()),
+                        ids.get(t.parent()),
+                        t.children().stream().map(ids::get).toList(),
+                        t.content().copied(sources, identities)))
+            .toList();
+    List<CrossLink> across =
+        links().stream()
+            .map(
+                l ->
+                    new CrossLink(identities.get(), ids.get(l.from()), ids.get(l.to()), l.phrase()))
+            .toList();
+    return of(copies, across, look);
   }
 
   @Override
   public boolean equals(Object other) {
-    return other instanceof TopicMap map && root.equals(map.root) && topics.equals(map.topics);
+    return other instanceof TopicMap map
+        && root.equals(map.root)
+        && topics.equals(map.topics)
+        && links.equals(map.links)
+        && look.equals(map.look);
   }
 
   @Override

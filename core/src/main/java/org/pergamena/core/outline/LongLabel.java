@@ -1,7 +1,7 @@
 package org.pergamena.core.outline;
 
 import java.util.Optional;
-import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.Content;
 import org.pergamena.core.outline.Outline.Repair;
 
 /**
@@ -11,11 +11,11 @@ import org.pergamena.core.outline.Outline.Repair;
  */
 record LongLabel(String label, String rest) {
   static LongLabel of(String words) {
-    if (words.length() <= Topic.LONGEST_LABEL) {
+    if (words.length() <= Content.LONGEST_LABEL) {
       return new LongLabel(words, "");
     }
-    int cut = words.lastIndexOf(' ', Topic.LONGEST_LABEL);
-    cut = cut <= 0 ? Topic.LONGEST_LABEL : cut;
+    int cut = words.lastIndexOf(' ', Content.LONGEST_LABEL);
+    cut = cut <= 0 ? Content.LONGEST_LABEL : cut;
     return new LongLabel(words.substring(0, cut).strip(), words.substring(cut).strip() + "\n");
   }
 
@@ -25,6 +25,6 @@ record LongLabel(String label, String rest) {
         : Optional.of(
             new Repair(
                 line,
-                "longer than " + Topic.LONGEST_LABEL + " characters, the rest became its note"));
+                "longer than " + Content.LONGEST_LABEL + " characters, the rest became its note"));
   }
 }

@@ -13,8 +13,14 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Content;
+import org.pergamena.core.map.ContentChange;
+import org.pergamena.core.map.Draft;
+import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.outline.Outline.Item;
 
 /**
@@ -39,10 +45,12 @@ public final class OutlineSync {
   private final List<Change> changes = new ArrayList<>();
   private final Map<UUID, Item> old = new HashMap<>();
   private final List<String> kept = new ArrayList<>();
-  private TopicMap map;
+  private final UUID root;
+  private final Draft map;
 
   private OutlineSync(TopicMap map) {
-    this.map = map;
+    this.root = map.root().id();
+    this.map = map.draft();
   }
 
   /**
@@ -63,7 +71,7 @@ public final class OutlineSync {
         sync.remove(before.get(i).topic());
       }
     }
-    return new Plan(new Change.Together(sync.changes), grown, sync.kept);
+    return new Plan(new Together(sync.changes), grown, sync.kept);
   }
 
   /** Each item with the topic of the item before that it continues, or a new one. */
@@ -139,7 +147,7 @@ public final class OutlineSync {
 
   /** Adds, moves and renames until every item is where the outline has it. */
   private void place(List<Grown> grown) {
-    List<UUID> open = new ArrayList<>(List.of(map.root().id()));
+    List<UUID> open = new ArrayList<>(List.of(root));
     Map<UUID, UUID> last = new HashMap<>();
     for (Grown next : grown) {
       while (open.size() > next.item().level()) {
@@ -151,9 +159,8 @@ public final class OutlineSync {
         open.add(parent);
         continue;
       }
-      int index = place(parent, last.get(parent));
       if (!map.has(next.topic())) {
-        add(next, parent, index);
+        add(next, parent, place(last.get(parent)));
       } else {
         move(next, parent, last.get(parent));
         rename(next);
@@ -164,50 +171,36 @@ public final class OutlineSync {
   }
 
   /** Behind the sibling before; the first of a first outline behind what is there already. */
-  private int place(UUID parent, UUID sibling) {
-    List<UUID> children = map.topic(parent).children();
-    if (sibling != null) {
-      return children.indexOf(sibling) + 1;
-    }
-    return old.isEmpty() ? children.size() : 0;
+  private Place place(UUID sibling) {
+    return sibling == null && old.isEmpty() ? Place.LAST : Place.after(sibling);
   }
 
-  private void add(Grown next, UUID parent, int index) {
+  private void add(Grown next, UUID parent, Place place) {
     Topic topic =
-        new Topic(
-            next.topic(),
-            null,
-            List.of(),
-            next.item().label(),
-            next.item().note(),
-            "",
-            List.of(),
-            List.of());
-    apply(new Change.AddBranch(parent, index, Branch.of(topic)));
+        Topic.of(next.topic(), Content.labelled(next.item().label()).withNote(next.item().note()));
+    apply(new TreeChange.AddBranch(parent, place, Branch.of(topic)));
   }
 
   private void move(Grown next, UUID parent, UUID sibling) {
     Topic topic = map.topic(next.topic());
-    List<UUID> there = new ArrayList<>(map.topic(parent).children());
+    List<UUID> there = map.topic(parent).children();
     boolean behind =
         parent.equals(topic.parent())
             && (sibling == null || there.indexOf(sibling) < there.indexOf(topic.id()));
     if (behind || old.get(next.topic()) == null) {
       return;
     }
-    there.remove(topic.id());
-    int index = sibling == null ? 0 : there.indexOf(sibling) + 1;
-    apply(new Change.Move(topic.id(), parent, index));
+    apply(new TreeChange.Move(topic.id(), parent, Place.after(sibling)));
   }
 
   private void rename(Grown next) {
     Topic topic = map.topic(next.topic());
     Item before = old.get(next.topic());
     if (!before.label().equals(next.item().label()) && topic.label().equals(before.label())) {
-      apply(new Change.Relabel(topic.id(), next.item().label()));
+      apply(new ContentChange.Relabel(topic.id(), next.item().label()));
     }
     if (!before.note().equals(next.item().note()) && topic.note().equals(before.note())) {
-      apply(new Change.Annotate(topic.id(), next.item().note()));
+      apply(new ContentChange.Annotate(topic.id(), next.item().note()));
     }
   }
 
@@ -221,12 +214,12 @@ public final class OutlineSync {
     if (touched || !topic.evidence().isEmpty() || !topic.children().isEmpty()) {
       kept.add(topic.label());
     } else {
-      apply(new Change.RemoveBranch(id));
+      apply(new TreeChange.RemoveBranch(id));
     }
   }
 
   private void apply(Change change) {
-    map = map.apply(change).map();
+    map.apply(change);
     changes.add(change);
   }
 }

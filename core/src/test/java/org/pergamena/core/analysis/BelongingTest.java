@@ -9,10 +9,13 @@ import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.Branch;
-import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Content;
+import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceTextBuilder;
@@ -46,13 +49,15 @@ class BelongingTest {
     List<Extent> extent = new ArrayList<>();
     blocks.subList(from, to).forEach(b -> extent.add(new Extent(source.id(), b.span())));
     UUID id = UUID.randomUUID();
-    return new Topic(id, null, List.of(), label, "", "", List.of(), extent);
+    return Topic.of(id, Content.labelled(label).withGrounds("", List.of(), extent));
   }
 
   private static TopicMap map(Topic... mains) {
     TopicMap map = TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), "Marsh"));
     for (int i = 0; i < mains.length; i++) {
-      map = map.apply(new Change.AddBranch(map.root().id(), i, Branch.of(mains[i]))).map();
+      map =
+          map.apply(new TreeChange.AddBranch(map.root().id(), Place.LAST, Branch.of(mains[i])))
+              .map();
     }
     return map;
   }
@@ -82,7 +87,7 @@ class BelongingTest {
     TopicMap map = map(wall, birds, bare);
     assertThat(Belonging.of(map, map.topic(bare.id()), texts))
         .isEqualTo(new Belonging(0, 0, null, 0));
-    TopicMap aside = map.apply(new Change.SetAside(birds.id(), true)).map();
+    TopicMap aside = map.apply(new ContentChange.SetAside(birds.id(), true)).map();
     assertThat(Belonging.of(aside, aside.topic(wall.id()), texts).own()).isEqualTo(4);
     assertThat(Belonging.of(map, map.root(), texts).nearest()).isNull();
   }

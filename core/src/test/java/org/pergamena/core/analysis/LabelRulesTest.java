@@ -10,9 +10,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.pergamena.core.analysis.LabelRules.Rule;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.Branch;
-import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 
@@ -26,7 +27,7 @@ class LabelRulesTest {
     UUID parent = map.root().id();
     for (String label : labels) {
       Topic topic = Topic.labelled(UUID.randomUUID(), label.replace("> ", ""));
-      map = map.apply(new Change.AddBranch(parent, 0, Branch.of(topic))).map();
+      map = map.apply(new TreeChange.AddBranch(parent, Place.LAST, Branch.of(topic))).map();
       parent = label.startsWith("> ") ? topic.id() : parent;
     }
     Source source = new Source(UUID.randomUUID(), "notes", SourceText.plain(WORDS));

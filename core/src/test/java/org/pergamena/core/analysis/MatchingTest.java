@@ -7,9 +7,10 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.Branch;
-import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceTextBuilder;
@@ -34,7 +35,7 @@ class MatchingTest {
   private List<Matching.Match> matches(String label) {
     Topic topic = Topic.labelled(UUID.randomUUID(), label);
     TopicMap map = TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), "Ferrow"));
-    map = map.apply(new Change.AddBranch(map.root().id(), 0, Branch.of(topic))).map();
+    map = map.apply(new TreeChange.AddBranch(map.root().id(), Place.LAST, Branch.of(topic))).map();
     return matching.of(map, map.topic(topic.id()));
   }
 

@@ -13,6 +13,7 @@ import org.pergamena.core.analysis.Matching;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.Applied;
+import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Topic;
@@ -63,15 +64,14 @@ class DeepeningTest {
   @Test
   void a_topic_gets_sub_topics_of_its_own_text_and_keeps_what_it_had() {
     Topic whole =
-        new Topic(
+        Topic.of(
             UUID.randomUUID(),
-            null,
-            List.of(),
-            "Marsh",
-            "mine",
-            "",
-            List.of(),
-            List.of(new Extent(source.id(), new Span(0, source.text().text().length()))));
+            Content.labelled("Marsh")
+                .withNote("mine")
+                .withGrounds(
+                    "",
+                    List.of(),
+                    List.of(new Extent(source.id(), new Span(0, source.text().text().length())))));
     TopicMap map = TopicMap.rootedAt(whole);
     Applied done = map.apply(Deepening.change(map, map.root(), texts, UUID::randomUUID));
     List<Topic> children = done.map().children(done.map().root());

@@ -9,9 +9,10 @@ import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.Applied;
-import org.pergamena.core.map.Change;
+import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.NewerBlocks;
 import org.pergamena.core.source.Source;
@@ -48,8 +49,8 @@ class FoldingInTest {
             .distil()
             .map(UUID.randomUUID(), UUID::randomUUID);
     Topic wall = map.children(map.root()).get(0);
-    map = map.apply(new Change.Relabel(wall.id(), "My wall")).map();
-    map = map.apply(new Change.Annotate(wall.id(), "mine")).map();
+    map = map.apply(new ContentChange.Relabel(wall.id(), "My wall")).map();
+    map = map.apply(new ContentChange.Annotate(wall.id(), "mine")).map();
     Source more =
         source(
             "letters",
@@ -87,7 +88,7 @@ class FoldingInTest {
             .distil()
             .map(UUID.randomUUID(), UUID::randomUUID);
     Topic birds = map.children(map.root()).get(1);
-    map = map.apply(new Change.RemoveBranch(birds.id())).map();
+    map = map.apply(new TreeChange.RemoveBranch(birds.id())).map();
     Source built = source("survey", "The wall", WALL, "Wading birds", BIRDS, "On the boats", FERRY);
     Source newer = new Source(old.id(), old.name(), built.text());
     List<Span> within = NewerBlocks.of(old.text(), newer.text());

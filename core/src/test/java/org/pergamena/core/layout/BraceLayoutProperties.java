@@ -13,11 +13,12 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.pergamena.core.layout.Scene.PlacedTopic;
 import org.pergamena.core.map.Branch;
-import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Numbering;
+import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 
 class BraceLayoutProperties {
   @Property(tries = 150)
@@ -84,7 +85,7 @@ class BraceLayoutProperties {
       Topic parent = there.get(random.nextInt(there.size()));
       String label = "word ".repeat(1 + random.nextInt(12)) + "x".repeat(random.nextInt(40));
       Topic topic = Topic.labelled(Maps.id("t" + i), label.strip());
-      map = map.apply(new Change.AddBranch(parent.id(), 0, Branch.of(topic))).map();
+      map = map.apply(new TreeChange.AddBranch(parent.id(), Place.FIRST, Branch.of(topic))).map();
     }
     return map;
   }

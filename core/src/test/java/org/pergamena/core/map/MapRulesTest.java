@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
@@ -17,7 +18,7 @@ class MapRulesTest {
     TopicMap map =
         Maps.filled(
             Maps.marsh(), "age", List.of(Maps.evidence("e", SOURCE, "wall was opened")), List.of());
-    Applied removed = map.apply(new Change.RemoveBranch(Maps.id("wall")));
+    Applied removed = map.apply(new TreeChange.RemoveBranch(Maps.id("wall")));
     assertThat(removed.map().size()).isEqualTo(3);
     assertThat(removed.map().apply(removed.inverse()).map()).isEqualTo(map);
   }
@@ -25,39 +26,89 @@ class MapRulesTest {
   @Test
   void the_root_is_neither_removed_nor_moved() {
     TopicMap map = Maps.marsh();
-    refused(map, new Change.RemoveBranch(Maps.id("root")), "stays");
-    refused(map, new Change.Move(Maps.id("root"), Maps.id("wall"), 0), "stays");
+    refused(map, new TreeChange.RemoveBranch(Maps.id("root")), "stays");
+    refused(map, new TreeChange.Move(Maps.id("root"), Maps.id("wall"), Place.FIRST), "stays");
   }
 
   @Test
   void a_topic_does_not_move_under_itself() {
-    refused(Maps.marsh(), new Change.Move(Maps.id("wall"), Maps.id("age"), 0), "under itself");
+    refused(
+        Maps.marsh(),
+        new TreeChange.Move(Maps.id("wall"), Maps.id("age"), Place.FIRST),
+        "under itself");
   }
 
   @Test
-  void a_move_counts_places_without_the_topic_itself() {
+  void a_move_goes_behind_a_sibling_or_stays_where_it_is() {
     TopicMap map = Maps.with(Maps.marsh(), "root", "birds");
-    TopicMap moved = map.apply(new Change.Move(Maps.id("wall"), Maps.id("root"), 1)).map();
-    assertThat(moved.root().children())
+    assertThat(moved(map, new Place.After(Maps.id("creeks"))))
         .containsExactly(Maps.id("creeks"), Maps.id("wall"), Maps.id("birds"));
-    refused(map, new Change.Move(Maps.id("wall"), Maps.id("root"), 3), "place number 4");
+    assertThat(moved(map, new Place.After(Maps.id("wall"))))
+        .as("behind itself is where it is")
+        .isEqualTo(map.root().children());
+    assertThat(moved(map, new Place.After(Maps.id("gone"))))
+        .as("behind one that is gone is at the end")
+        .endsWith(Maps.id("wall"));
+  }
+
+  private static List<UUID> moved(TopicMap map, Place place) {
+    Change move = new TreeChange.Move(Maps.id("wall"), Maps.id("root"), place);
+    return map.apply(move).map().root().children();
+  }
+
+  @Test
+  void adds_and_moves_of_two_people_to_different_places_both_hold() {
+    TopicMap map = Maps.with(Maps.with(Maps.marsh(), "root", "birds"), "root", "boats");
+    Change add =
+        new TreeChange.AddBranch(
+            Maps.id("root"), new Place.After(Maps.id("wall")), Branch.of(Maps.topic("gate")));
+    Change move =
+        new TreeChange.Move(Maps.id("boats"), Maps.id("root"), new Place.After(Maps.id("creeks")));
+    TopicMap one = map.apply(add).map().apply(move).map();
+    TopicMap other = map.apply(move).map().apply(add).map();
+    assertThat(one).isEqualTo(other);
+    assertThat(one.root().children())
+        .extracting(id -> one.topic(id).label())
+        .containsExactly("wall", "gate", "creeks", "boats", "birds");
+  }
+
+  @Test
+  void what_a_change_touched_is_told_and_no_more() {
+    TopicMap map = Maps.marsh();
+    Touched added =
+        map.apply(
+                new TreeChange.AddBranch(
+                    Maps.id("wall"), Place.FIRST, Branch.of(Maps.topic("gate"))))
+            .touched();
+    assertThat(added.subjects()).containsExactly(Maps.id("gate"));
+    Touched moved =
+        map.apply(new TreeChange.Move(Maps.id("age"), Maps.id("creeks"), Place.LAST)).touched();
+    assertThat(moved.placed()).containsExactly(Maps.id("age"));
+    assertThat(moved.topics()).isEmpty();
+    Touched gone = map.apply(new TreeChange.RemoveBranch(Maps.id("wall"))).touched();
+    assertThat(gone.topics())
+        .containsExactlyInAnyOrder(Maps.id("wall"), Maps.id("age"), Maps.id("squeeze"));
   }
 
   @Test
   void a_label_is_one_line_and_not_blank() {
     TopicMap map = Maps.marsh();
-    refused(map, new Change.Relabel(Maps.id("wall"), "  "), "one line");
-    refused(map, new Change.Relabel(Maps.id("wall"), "two\nlines"), "one line");
-    refused(map, new Change.Relabel(Maps.id("wall"), "x".repeat(301)), "300");
+    refused(map, new ContentChange.Relabel(Maps.id("wall"), "  "), "one line");
+    refused(map, new ContentChange.Relabel(Maps.id("wall"), "two\nlines"), "one line");
+    refused(map, new ContentChange.Relabel(Maps.id("wall"), "x".repeat(301)), "300");
   }
 
   @Test
   void the_same_words_are_linked_to_a_topic_once() {
     Evidence evidence = Maps.evidence("e", SOURCE, "autumn");
     Evidence again = Maps.evidence("other", SOURCE, "autumn");
-    TopicMap map = Maps.marsh().apply(new Change.Link(Maps.id("age"), 0, evidence)).map();
-    refused(map, new Change.Link(Maps.id("age"), 1, again), "already");
-    assertThat(map.apply(new Change.Link(Maps.id("fish"), 0, again)).map().topic(Maps.id("fish")))
+    TopicMap map =
+        Maps.marsh().apply(new EvidenceChange.Link(Maps.id("age"), Place.FIRST, evidence)).map();
+    refused(map, new EvidenceChange.Link(Maps.id("age"), Place.LAST, again), "already");
+    assertThat(
+            map.apply(new EvidenceChange.Link(Maps.id("fish"), Place.FIRST, again))
+                .map()
+                .topic(Maps.id("fish")))
         .extracting(topic -> topic.evidence().size())
         .isEqualTo(1);
   }
@@ -67,10 +118,10 @@ class MapRulesTest {
     TopicMap map = Maps.marsh();
     refused(
         map,
-        new Change.Together(
+        new Together(
             List.of(
-                new Change.Relabel(Maps.id("wall"), "Old wall"),
-                new Change.RemoveBranch(Maps.id("root")))),
+                new ContentChange.Relabel(Maps.id("wall"), "Old wall"),
+                new TreeChange.RemoveBranch(Maps.id("root")))),
         "stays");
     assertThat(map.topic(Maps.id("wall")).label()).isEqualTo("wall");
   }
@@ -105,7 +156,7 @@ class MapRulesTest {
   @Test
   void a_topic_set_aside_takes_all_below_it_along_and_comes_back() {
     TopicMap map = Maps.marsh();
-    Applied aside = map.apply(new Change.SetAside(map.root().children().get(0), true));
+    Applied aside = map.apply(new ContentChange.SetAside(map.root().children().get(0), true));
     var branches = Numbering.branches(aside.map());
     assertThat(branches.get(Maps.id("root"))).isEqualTo(Numbering.ROOT);
     assertThat(branches.get(Maps.id("squeeze"))).isEqualTo(Numbering.ASIDE);

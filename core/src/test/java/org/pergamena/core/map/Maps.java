@@ -28,8 +28,8 @@ public final class Maps {
 
   /** The map with another topic at the end of a parent's children. */
   public static TopicMap with(TopicMap map, String parent, String name) {
-    int last = map.topic(id(parent)).children().size();
-    return map.apply(new Change.AddBranch(id(parent), last, Branch.of(topic(name)))).map();
+    return map.apply(new TreeChange.AddBranch(id(parent), Place.LAST, Branch.of(topic(name))))
+        .map();
   }
 
   /** root(wall(age, squeeze), creeks(fish)). */
@@ -56,6 +56,6 @@ public final class Maps {
   /** The map with evidence and extent for a topic. */
   public static TopicMap filled(
       TopicMap map, String topic, List<Evidence> evidence, List<Extent> extent) {
-    return map.apply(new Change.Refill(id(topic), "", evidence, extent)).map();
+    return map.apply(new ContentChange.Refill(id(topic), "", evidence, extent)).map();
   }
 }

@@ -41,34 +41,33 @@ class ShelfChangesTest {
 
   private TopicMap map() {
     Topic root =
-        new Topic(
+        Topic.of(
             UUID.randomUUID(),
-            null,
-            List.of(),
-            "Marsh",
-            "my note",
-            OLD.get(0),
-            List.of(
-                quote(letters, OLD.get(0)),
-                quote(survey, "The survey took five years to make."),
-                quote(letters, OLD.get(2))),
-            List.of(
-                new Extent(letters.id(), new Span(0, letters.text().text().length())),
-                new Extent(survey.id(), new Span(0, 10))));
+            Content.labelled("Marsh")
+                .withNote("my note")
+                .withGrounds(
+                    OLD.get(0),
+                    List.of(
+                        quote(letters, OLD.get(0)),
+                        quote(survey, "The survey took five years to make."),
+                        quote(letters, OLD.get(2))),
+                    List.of(
+                        new Extent(letters.id(), new Span(0, letters.text().text().length())),
+                        new Extent(survey.id(), new Span(0, 10)))));
     return TopicMap.rootedAt(root);
   }
 
   @Test
   void a_source_that_leaves_takes_its_passages_and_gives_them_back() {
     TopicMap map = map();
-    Applied gone = map.apply(new Change.Withdraw(letters.id()));
+    Applied gone = map.apply(new ShelfChange.Withdraw(letters.id()));
     Topic root = gone.map().root();
     assertThat(root.evidence()).hasSize(1);
     assertThat(root.evidence().get(0).passage().source()).isEqualTo(survey.id());
     assertThat(root.extent()).hasSize(1);
     assertThat(root.summary()).as("it was quoted from there").isEmpty();
     assertThat(root.note()).isEqualTo("my note");
-    assertThat(gone.inverse().parts()).contains(new Change.Restore(letters.id()));
+    assertThat(gone.inverse().parts()).contains(new ShelfChange.Restore(letters.id()));
     Applied back = gone.map().apply(gone.inverse());
     assertThat(back.map()).isEqualTo(map);
     assertThat(back.map().apply(back.inverse()).map()).isEqualTo(gone.map());
@@ -99,7 +98,7 @@ class ShelfChangesTest {
                 assertThat(e.span().end())
                     .isLessThanOrEqualTo(
                         e.source().equals(letters.id()) ? newer.text().text().length() : 10));
-    assertThat(done.inverse().parts()).contains(new Change.Retext(letters.id(), to, from));
+    assertThat(done.inverse().parts()).contains(new ShelfChange.Retext(letters.id(), to, from));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
   }
 
@@ -110,7 +109,7 @@ class ShelfChangesTest {
     UUID id = UUID.randomUUID();
     TopicMap now = map.apply(NewerText.change(map, letters, bare, id, id)).map();
     Evidence more = quote(bare, "Something else");
-    TopicMap linked = now.apply(new Change.Link(now.root().id(), 0, more)).map();
+    TopicMap linked = now.apply(new EvidenceChange.Link(now.root().id(), Place.FIRST, more)).map();
     assertThat(linked.root().evidence()).hasSize(4).startsWith(more);
   }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Random;
 import java.util.UUID;
 import net.jqwik.api.ForAll;
@@ -23,17 +24,40 @@ class TopicMapProperties {
       Change change = change(map, random);
       try {
         Applied applied = map.apply(change);
+        requireTouched(map, applied);
         map = applied.map();
         inverses.add(0, applied.inverse());
       } catch (MapRuleException refused) {
         assertThat(refused.getMessage()).as("a refusal is a sentence").endsWith(".");
       }
-      assertThat(TopicMap.of(map.preorder())).as("the tree is valid").isEqualTo(map);
+      assertThat(TopicMap.of(map.preorder(), map.links(), map.look()))
+          .as("the tree is valid")
+          .isEqualTo(map);
     }
     for (Change inverse : inverses) {
       map = map.apply(inverse).map();
     }
     assertThat(map).isEqualTo(first);
+  }
+
+  /** What differs is what was said to be touched, the children of parents aside. */
+  private static void requireTouched(TopicMap before, Applied applied) {
+    TopicMap after = applied.map();
+    for (Topic topic : before.preorder()) {
+      boolean same =
+          after.has(topic.id()) && after.topic(topic.id()).content().equals(topic.content());
+      assertThat(same || applied.touched().topics().contains(topic.id())).isTrue();
+      boolean stays =
+          after.has(topic.id()) && Objects.equals(after.topic(topic.id()).parent(), topic.parent());
+      assertThat(stays || applied.touched().subjects().contains(topic.id())).isTrue();
+    }
+    after.preorder().stream()
+        .filter(topic -> !before.has(topic.id()))
+        .forEach(topic -> assertThat(applied.touched().placed()).contains(topic.id()));
+    List<CrossLink> apart = new ArrayList<>(before.links());
+    apart.addAll(after.links());
+    apart.removeIf(l -> l.equals(before.link(l.id())) && l.equals(after.link(l.id())));
+    assertThat(apart).allMatch(link -> applied.touched().links().contains(link.id()));
   }
 
   @Property(tries = 200)
@@ -54,24 +78,60 @@ class TopicMapProperties {
 
   private static Change change(TopicMap map, Random random) {
     Topic topic = any(map, random);
-    return switch (random.nextInt(8)) {
-      case 0 -> new Change.RemoveBranch(topic.id());
-      case 1 -> new Change.Relabel(topic.id(), "label " + random.nextInt(100));
-      case 2 -> new Change.Annotate(topic.id(), "note " + random.nextInt(100));
-      case 3 -> new Change.Move(topic.id(), any(map, random).id(), random.nextInt(4));
-      case 4 -> new Change.Link(topic.id(), random.nextInt(2), evidence(random));
-      case 5 -> new Change.Unlink(topic.id(), first(topic));
-      case 6 ->
-          new Change.Together(
+    return switch (random.nextInt(15)) {
+      case 0 -> new TreeChange.RemoveBranch(topic.id());
+      case 1 -> new ContentChange.Relabel(topic.id(), "label " + random.nextInt(100));
+      case 2 -> new ContentChange.Annotate(topic.id(), "note " + random.nextInt(100));
+      case 3 -> new TreeChange.Move(topic.id(), any(map, random).id(), place(map, random));
+      case 4 -> new EvidenceChange.Link(topic.id(), place(map, random), evidence(random));
+      case 5 -> new EvidenceChange.Unlink(topic.id(), first(topic));
+      case 6 -> new ContentChange.SetAside(topic.id(), random.nextBoolean());
+      case 7 -> new LinkChange.Connect(link(topic, any(map, random), random));
+      case 8 -> new LinkChange.Disconnect(anyLink(map, random));
+      case 9 -> new LinkChange.Rephrase(anyLink(map, random), "phrase " + random.nextInt(9));
+      case 10 -> new LookChange.Paint(topic.id(), new Look(Ink.values()[random.nextInt(8)]));
+      case 11 -> new LookChange.Arrange(new MapLook(LayoutKind.values()[random.nextInt(2)]));
+      case 12 -> shelf(random);
+      case 13 ->
+          new Together(
               List.of(
-                  new Change.Annotate(topic.id(), "both"),
-                  new Change.Refill(topic.id(), "sum", List.of(evidence(random)), List.of())));
+                  new ContentChange.Annotate(topic.id(), "both"),
+                  new ContentChange.Refill(
+                      topic.id(), "sum", List.of(evidence(random)), List.of())));
       default -> {
         UUID id = new UUID(random.nextLong(), random.nextLong());
         Branch branch = Branch.of(Topic.labelled(id, "new " + random.nextInt(100)));
-        yield new Change.AddBranch(topic.id(), random.nextInt(4), branch);
+        yield new TreeChange.AddBranch(topic.id(), place(map, random), branch);
       }
     };
+  }
+
+  private static Change shelf(Random random) {
+    UUID source = Maps.id("source");
+    return switch (random.nextInt(3)) {
+      case 0 -> new ShelfChange.Withdraw(source);
+      case 1 -> new ShelfChange.Restore(Maps.id("another source"));
+      default -> new ShelfChange.Retext(source, Maps.id("one text"), Maps.id("other text"));
+    };
+  }
+
+  private static Place place(TopicMap map, Random random) {
+    return switch (random.nextInt(4)) {
+      case 0 -> Place.FIRST;
+      case 1 -> Place.LAST;
+      case 2 -> new Place.Nth(random.nextInt(4));
+      default -> new Place.After(any(map, random).id());
+    };
+  }
+
+  private static CrossLink link(Topic from, Topic to, Random random) {
+    UUID id = new UUID(random.nextLong(), random.nextLong());
+    return new CrossLink(id, from.id(), to.equals(from) ? id : to.id(), "leads to");
+  }
+
+  private static UUID anyLink(TopicMap map, Random random) {
+    List<CrossLink> links = map.links();
+    return links.isEmpty() ? map.root().id() : links.get(random.nextInt(links.size())).id();
   }
 
   private static Topic any(TopicMap map, Random random) {

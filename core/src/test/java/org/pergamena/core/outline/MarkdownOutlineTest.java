@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.pergamena.core.map.Change;
+import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Block;
@@ -27,7 +27,7 @@ class MarkdownOutlineTest {
     map =
         Maps.filled(
             map, "stone", List.of(Maps.evidence("e", SURVEY, "The wall\nwas old.")), List.of());
-    map = map.apply(new Change.Annotate(Maps.id("wall"), "Look *again*.\n\n1. Then")).map();
+    map = map.apply(new ContentChange.Annotate(Maps.id("wall"), "Look *again*.\n\n1. Then")).map();
     assertThat(MarkdownOutline.write(map, List.of(SURVEY)))
         .isEqualTo(
             """

@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.map.Branch;
-import org.pergamena.core.map.Change;
+import org.pergamena.core.map.ContentChange;
+import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 
 class OutlineSyncTest {
   private TopicMap map = TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), "Marsh"));
@@ -52,10 +54,11 @@ class OutlineSyncTest {
   @Test
   void what_was_done_by_hand_stays() {
     follow("- Wall\n  - Breach\n- Birds\n");
-    map = map.apply(new Change.Relabel(named("Birds").id(), "Waders and ducks")).map();
-    map = map.apply(new Change.RemoveBranch(named("Breach").id())).map();
+    map = map.apply(new ContentChange.Relabel(named("Birds").id(), "Waders and ducks")).map();
+    map = map.apply(new TreeChange.RemoveBranch(named("Breach").id())).map();
     Topic mine = Topic.labelled(UUID.randomUUID(), "My own");
-    map = map.apply(new Change.AddBranch(named("Wall").id(), 0, Branch.of(mine))).map();
+    map =
+        map.apply(new TreeChange.AddBranch(named("Wall").id(), Place.FIRST, Branch.of(mine))).map();
     follow("- Wall\n  - Breach\n  - Cost\n- Birds!\n");
     assertThat(tree())
         .contains("--My own", "--Cost", "-Waders and ducks")

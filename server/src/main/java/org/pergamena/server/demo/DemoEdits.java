@@ -4,8 +4,11 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.EvidenceChange;
 import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -30,8 +33,8 @@ final class DemoEdits {
 
   List<Function<TopicMap, Change>> all() {
     return List.of(
-        map -> new Change.Relabel(map.root().id(), TITLE),
-        map -> new Change.Annotate(aboutTheSaving(map).id(), NOTE),
+        map -> new ContentChange.Relabel(map.root().id(), TITLE),
+        map -> new ContentChange.Annotate(aboutTheSaving(map).id(), NOTE),
         this::linkTreasurer);
   }
 
@@ -41,9 +44,9 @@ final class DemoEdits {
       if (start >= 0) {
         Topic topic = aboutTheSaving(map);
         Passage passage = Passage.of(source, new Span(start, start + QUOTE.length()));
-        return new Change.Link(
+        return new EvidenceChange.Link(
             topic.id(),
-            topic.evidence().size(),
+            Place.LAST,
             new Evidence(UUID.randomUUID(), passage, Stance.DISPUTES, Origin.HAND_LINKED, 1));
       }
     }

@@ -4,22 +4,17 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
 import org.pergamena.core.distil.Progress;
-import org.pergamena.core.map.Evidence;
-import org.pergamena.core.map.Extent;
-import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.source.Passage;
 import org.pergamena.formats.SourceReader;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
+import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.sources.Recordings;
 import org.pergamena.server.sources.Shelf;
@@ -114,7 +109,8 @@ class DemoMap implements Welcome {
         String shown = name.substring(name.lastIndexOf('/') + 1);
         UUID source = files.add(map, shown, bytes);
         ReadSource read = reader.read(shown, bytes, share -> {});
-        shelf.take(map, source, files.keep(files.original(map, source).content(), read));
+        UUID content = files.original(map, source).content();
+        shelf.take(map, source, files.keep(map, source, content, shown, read));
         shelf.named(map, source, read);
       } catch (UnreadableException e) {
         throw new IllegalStateException("The demonstration file " + name + " is damaged.", e);
@@ -125,8 +121,11 @@ class DemoMap implements Welcome {
         map,
         new Distiller(sources.analysed(map), DistilOptions.DEFAULT, Progress.NONE)
             .distil()
-            .map(UUID.randomUUID(), UUID::randomUUID));
-    new DemoEdits(sources.texts(map)).all().forEach(edit -> maps.change(KEEPER, map, edit));
+            .map(UUID.randomUUID(), UUID::randomUUID),
+        true);
+    new DemoEdits(sources.texts(map))
+        .all()
+        .forEach(edit -> maps.change(Act.byHand(KEEPER, null), map, edit));
     return map;
   }
 
@@ -139,41 +138,9 @@ class DemoMap implements Welcome {
   }
 
   private void copy(UUID template, UUID visitor) {
-    TopicMap map = maps.get(KEEPER, template).map();
+    TopicMap map = maps.get(template).map();
     UUID copy = maps.reserve(visitor);
-    Map<UUID, UUID> ids = new HashMap<>(files.copy(template, copy));
-    map.preorder().forEach(topic -> ids.put(topic.id(), UUID.randomUUID()));
-    List<Topic> topics = new ArrayList<>();
-    for (Topic topic : map.preorder()) {
-      topics.add(
-          new Topic(
-              ids.get(topic.id()),
-              ids.get(topic.parent()),
-              topic.children().stream().map(ids::get).toList(),
-              topic.label(),
-              topic.note(),
-              topic.summary(),
-              topic.evidence().stream().map(evidence -> copy(evidence, ids)).toList(),
-              topic.extent().stream()
-                  .map(extent -> new Extent(ids.get(extent.source()), extent.span()))
-                  .toList()));
-    }
-    maps.fill(copy, TopicMap.of(topics));
-  }
-
-  private static Evidence copy(Evidence evidence, Map<UUID, UUID> ids) {
-    Passage passage = evidence.passage();
-    return new Evidence(
-        UUID.randomUUID(),
-        new Passage(
-            ids.get(passage.source()),
-            passage.start(),
-            passage.end(),
-            passage.exact(),
-            passage.prefix(),
-            passage.suffix()),
-        evidence.stance(),
-        evidence.origin(),
-        evidence.strength());
+    Map<UUID, UUID> copies = files.copy(template, copy);
+    maps.fill(copy, map.copied(copies::get, UUID::randomUUID), true);
   }
 }

@@ -19,7 +19,9 @@ import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.FreshTopics;
+import org.pergamena.server.maps.Log;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.Views;
 import org.pergamena.server.outlines.Outlines;
 import org.pergamena.server.outlines.Proposals;
 import org.pergamena.server.sources.Sources;
@@ -34,6 +36,8 @@ class Desks {
   private static final double HARDLY = 0.02;
 
   private final Maps maps;
+  private final Log log;
+  private final Views views;
   private final Sources sources;
   private final Jobs jobs;
   private final Drawing drawing;
@@ -43,6 +47,8 @@ class Desks {
 
   Desks(
       Maps maps,
+      Log log,
+      Views views,
       Sources sources,
       Jobs jobs,
       Drawing drawing,
@@ -50,6 +56,8 @@ class Desks {
       Outlines outlines,
       Proposals proposals) {
     this.maps = maps;
+    this.log = log;
+    this.views = views;
     this.sources = sources;
     this.jobs = jobs;
     this.drawing = drawing;
@@ -58,23 +66,26 @@ class Desks {
     this.proposals = proposals;
   }
 
-  /** The desk of a map, all of it from one moment. */
+  /** The desk of a map for a person, all of it from one moment. */
   @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
-  public Desk desk(Maps.Current current) {
+  public Desk desk(UUID person, UUID mapId) {
+    Maps.Current current = maps.get(mapId);
     TopicMap map = current.map();
     List<Sources.Entry> entries = sources.of(current.id());
     List<Source> texts = sources.texts(entries);
     Map<UUID, Coverage> coverages = Coverage.of(map, texts);
-    Set<UUID> closed = maps.closed(current.id());
+    Views.View view = views.of(person, mapId);
+    Set<UUID> closed = view.closed();
+    Log.Can can = log.can(mapId, person);
     Map<UUID, FoldingIn.Touched> fresh = freshTopics.of(current.id());
     Drawing.Prepared prepared =
         drawing.prepare(map, entries.stream().map(Sources.Entry::id).toList(), fresh.keySet());
     return new Desk(
         current.id(),
         current.revision(),
-        current.folded(),
-        maps.can(current.id(), false),
-        maps.can(current.id(), true),
+        view.folded(),
+        can.undo(),
+        can.redo(),
         Coverage.share(texts, coverages),
         topics(prepared, closed, fresh),
         shelf(map, entries, texts, coverages),

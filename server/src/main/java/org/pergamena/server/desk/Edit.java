@@ -2,9 +2,12 @@ package org.pergamena.server.desk;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PositiveOrZero;
 import java.util.UUID;
+import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.LayoutKind;
 
 /** What a person does to a map on the page. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
@@ -16,12 +19,23 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = Edit.Remove.class, name = "Remove"),
   @JsonSubTypes.Type(value = Edit.Move.class, name = "Move"),
   @JsonSubTypes.Type(value = Edit.Link.class, name = "Link"),
-  @JsonSubTypes.Type(value = Edit.Unlink.class, name = "Unlink")
+  @JsonSubTypes.Type(value = Edit.Unlink.class, name = "Unlink"),
+  @JsonSubTypes.Type(value = Edit.Connect.class, name = "Connect"),
+  @JsonSubTypes.Type(value = Edit.Rephrase.class, name = "Rephrase"),
+  @JsonSubTypes.Type(value = Edit.Disconnect.class, name = "Disconnect"),
+  @JsonSubTypes.Type(value = Edit.Paint.class, name = "Paint"),
+  @JsonSubTypes.Type(value = Edit.Arrange.class, name = "Arrange")
 })
 public sealed interface Edit {
-  /** Adds a topic as a parent's child number {@code index}, from 0. */
+  /** Adds a topic under a parent, after one of its children or, if that is null, before all. */
   record Add(
-      @NotNull UUID topic, @NotNull UUID parent, @PositiveOrZero int index, @NotNull String label)
+      @NotNull UUID topic,
+      @NotNull UUID parent,
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID after,
+      @NotNull String label)
       implements Edit {}
 
   /** Gives a topic another label. */
@@ -36,8 +50,14 @@ public sealed interface Edit {
   /** Takes a topic out with all below it. */
   record Remove(@NotNull UUID topic) implements Edit {}
 
-  /** Moves a topic with all below it; the index is its place once it has been taken out. */
-  record Move(@NotNull UUID topic, @NotNull UUID parent, @PositiveOrZero int index)
+  /** Moves a topic with all below it, after a child of the parent or, if null, before all. */
+  record Move(
+      @NotNull UUID topic,
+      @NotNull UUID parent,
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID after)
       implements Edit {}
 
   /** Links words of a source to a topic, given in UTF-16 code units. */
@@ -46,4 +66,20 @@ public sealed interface Edit {
 
   /** Unlinks a passage from a topic. */
   record Unlink(@NotNull UUID topic, @NotNull UUID evidence) implements Edit {}
+
+  /** Links two topics outside the tree. */
+  record Connect(@NotNull UUID link, @NotNull UUID from, @NotNull UUID to, @NotNull String phrase)
+      implements Edit {}
+
+  /** Puts other words on a cross-link. */
+  record Rephrase(@NotNull UUID link, @NotNull String phrase) implements Edit {}
+
+  /** Takes a cross-link away. */
+  record Disconnect(@NotNull UUID link) implements Edit {}
+
+  /** Gives a topic's label an ink, or the theme's if null. */
+  record Paint(@NotNull UUID topic, @Schema(types = {"string", "null"}) Ink ink) implements Edit {}
+
+  /** Places the topics of the map in another way. */
+  record Arrange(@NotNull LayoutKind layout) implements Edit {}
 }

@@ -2,14 +2,19 @@ package org.pergamena.server.desk;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.layout.Folds;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.server.jobs.Jobs;
-import org.pergamena.server.jobs.MapNews;
+import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.NewsFeed;
+import org.pergamena.server.maps.Requires;
+import org.pergamena.server.maps.Role;
+import org.pergamena.server.maps.Views;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -34,7 +39,8 @@ class MapController {
   private final Desks desks;
   private final Edits edits;
   private final Jobs jobs;
-  private final MapNews news;
+  private final NewsFeed news;
+  private final Views views;
   private final Drawing drawing;
 
   MapController(
@@ -43,7 +49,8 @@ class MapController {
       Desks desks,
       Edits edits,
       Jobs jobs,
-      MapNews news,
+      NewsFeed news,
+      Views views,
       Drawing drawing) {
     this.maps = maps;
     this.sources = sources;
@@ -51,6 +58,7 @@ class MapController {
     this.edits = edits;
     this.jobs = jobs;
     this.news = news;
+    this.views = views;
     this.drawing = drawing;
   }
 
@@ -75,6 +83,16 @@ class MapController {
       @Schema(types = {"number", "null"}) Double width,
       @Schema(types = {"number", "null"}) Double height) {}
 
+  /**
+   * An edit on its way.
+   *
+   * @param id the edit's own identity, so that it is applied once however often it is sent
+   */
+  record Sent(@NotNull UUID id, @NotNull @Valid Edit edit) {}
+
+  /** Undoing or redoing, under an identity of its own. */
+  record Turn(@NotNull UUID id) {}
+
   @GetMapping
   List<Maps.Summary> list(@AuthenticationPrincipal UUID visitor) {
     return maps.of(visitor);
@@ -87,45 +105,49 @@ class MapController {
   }
 
   @DeleteMapping("/{map}")
+  @Requires(Role.OWN)
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void delete(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    maps.delete(visitor, map);
+  void delete(@PathVariable UUID map) {
+    maps.delete(map);
   }
 
   @GetMapping("/{map}")
   Desk get(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    return desks.desk(maps.get(visitor, map));
+    return desks.desk(visitor, map);
   }
 
   @PostMapping("/{map}/edits")
   Desk edit(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
-      @RequestBody @Valid Edit edit) {
-    return told(map, maps.change(visitor, map, now -> edits.change(map, now, edit)));
+      @RequestBody @Valid Sent sent) {
+    maps.change(Act.byHand(visitor, sent.id()), map, now -> edits.change(map, sent.edit()));
+    return desks.desk(visitor, map);
   }
 
   @PostMapping("/{map}/undo")
-  Desk undo(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    return told(map, maps.undo(visitor, map));
+  Desk undo(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid Turn turn) {
+    maps.undo(Act.byHand(visitor, turn.id()), map);
+    return desks.desk(visitor, map);
   }
 
   @PostMapping("/{map}/redo")
-  Desk redo(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    return told(map, maps.redo(visitor, map));
-  }
-
-  private Desk told(UUID map, Maps.Current current) {
-    jobs.announce(map);
-    return desks.desk(current);
+  Desk redo(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid Turn turn) {
+    maps.redo(Act.byHand(visitor, turn.id()), map);
+    return desks.desk(visitor, map);
   }
 
   @PutMapping("/{map}/folds")
   Desk fold(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @RequestBody Folding folding) {
-    TopicMap topics = maps.get(visitor, map).map();
-    Set<UUID> closed = closed(map, topics, folding);
-    return desks.desk(maps.close(visitor, map, before -> closed));
+    views.close(visitor, map, closed(map, maps.get(map).map(), folding));
+    return desks.desk(visitor, map);
   }
 
   private Set<UUID> closed(UUID mapId, TopicMap map, Folding folding) {
@@ -145,15 +167,12 @@ class MapController {
 
   @PostMapping("/{map}/jobs/{job}/cancel")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void cancel(
-      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID job) {
-    maps.requireOwner(visitor, map);
+  void cancel(@PathVariable UUID map, @PathVariable UUID job) {
     jobs.cancel(map, job);
   }
 
   @GetMapping(path = "/{map}/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter news(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    maps.requireOwner(visitor, map);
-    return news.listen(map, id -> new News(maps.get(visitor, id).revision(), jobs.of(id)));
+  SseEmitter news(@PathVariable UUID map) {
+    return news.listen(map, () -> new News(maps.revision(map), jobs.of(map)));
   }
 }

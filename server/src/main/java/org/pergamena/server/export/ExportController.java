@@ -9,6 +9,7 @@ import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.picture.Theme;
 import org.pergamena.server.desk.Drawing;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.Views;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -29,8 +30,10 @@ class ExportController {
   private final Maps maps;
   private final Sources sources;
   private final Drawing drawing;
+  private final Views views;
 
-  ExportController(Maps maps, Sources sources, Drawing drawing) {
+  ExportController(Maps maps, Sources sources, Drawing drawing, Views views) {
+    this.views = views;
     this.maps = maps;
     this.sources = sources;
     this.drawing = drawing;
@@ -41,7 +44,7 @@ class ExportController {
 
   @GetMapping("/markdown")
   ResponseEntity<byte[]> markdown(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    Maps.Current current = maps.get(visitor, map);
+    Maps.Current current = maps.get(map);
     String text = MarkdownOutline.write(current.map(), sources.texts(map));
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(current, ".md"))
@@ -61,8 +64,8 @@ class ExportController {
       @PathVariable UUID map,
       @RequestParam int scale,
       @RequestParam boolean whole) {
-    Maps.Current current = maps.get(visitor, map);
-    PngPicture picture = PngPicture.of(scene(current, whole), scale);
+    Maps.Current current = maps.get(map);
+    PngPicture picture = PngPicture.of(scene(visitor, current, whole), scale);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(current, ".png"))
         .contentType(MediaType.IMAGE_PNG)
@@ -75,14 +78,14 @@ class ExportController {
       @PathVariable UUID map,
       @RequestParam int scale,
       @RequestParam boolean whole) {
-    PngPicture picture = PngPicture.of(scene(maps.get(visitor, map), whole), scale);
+    PngPicture picture = PngPicture.of(scene(visitor, maps.get(map), whole), scale);
     return new PictureSize(picture.width(), picture.height());
   }
 
-  private Scene scene(Maps.Current current, boolean whole) {
+  private Scene scene(UUID visitor, Maps.Current current, boolean whole) {
     return drawing
         .prepare(current.map(), sources.ids(current.id()), Set.of())
-        .scene(whole ? Set.of() : maps.closed(current.id()));
+        .scene(whole ? Set.of() : views.of(visitor, current.id()).closed());
   }
 
   private static String attachment(Maps.Current current, String ending) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import org.pergamena.core.distil.Progress;
+import org.pergamena.server.maps.StaleException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -32,23 +33,37 @@ class JobRunner {
 
   private void run(JobRow job) {
     Work work = works.get(job.kind);
+    Work.Task task = job.task();
     try {
       if (job.cancelled) {
         throw new CancellationException();
       }
-      work.run(job.mapId, job.sourceId, job.options, progress(job.id));
-      jobs.end(job.id, JobState.DONE, null);
+      while (!finished(work, task)) {
+        LOG.debug("computing a job again, what it was computed from has changed");
+      }
     } catch (CancellationException e) {
-      work.cancelled(job.mapId, job.sourceId);
+      work.cancelled(task);
       jobs.end(job.id, JobState.CANCELLED, null);
     } catch (WorkFailedException e) {
       jobs.end(job.id, JobState.FAILED, e.getMessage());
     } catch (RuntimeException | OutOfMemoryError e) {
+      if (Outage.is(e)) {
+        throw new IllegalStateException("the database is away; the job is done again", e);
+      }
       LOG.error("a job failed", e);
       jobs.end(
           job.id,
           JobState.FAILED,
           "This did not work, through no fault of yours. Nothing on the map has changed; try again.");
+    }
+  }
+
+  private boolean finished(Work work, Work.Task task) throws WorkFailedException {
+    try {
+      jobs.finish(task, work.run(task, progress(task.job())));
+      return true;
+    } catch (StaleException e) {
+      return false;
     }
   }
 

@@ -1,20 +1,20 @@
 package org.pergamena.server.jobs;
 
-import com.github.kagkarlsson.scheduler.Scheduler;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import org.pergamena.server.maps.Limits;
+import org.pergamena.server.maps.News;
 import org.pergamena.server.site.Refused;
-import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Long work as rows: asked for, watched and cancelled here, done by {@link JobRunner}. */
 @Service
@@ -22,11 +22,15 @@ public class Jobs {
   private static final Duration SHOWN_AFTER = Duration.ofSeconds(20);
 
   private final EntityManager entities;
-  private final ObjectProvider<Scheduler> scheduler;
+  private final Turns turns;
+  private final News news;
+  private final Limits limits;
 
-  Jobs(EntityManager entities, ObjectProvider<Scheduler> scheduler) {
+  Jobs(EntityManager entities, Turns turns, News news, Limits limits) {
     this.entities = entities;
-    this.scheduler = scheduler;
+    this.turns = turns;
+    this.news = news;
+    this.limits = limits;
   }
 
   /**
@@ -34,6 +38,7 @@ public class Jobs {
    *
    * @param sourceId the source it is about, or null
    * @param share of it that is done, 0 to 1
+   * @param cancelling whether it was asked to stop
    * @param problem a sentence if it failed, or null
    */
   public record View(
@@ -46,24 +51,16 @@ public class Jobs {
       JobState state,
       String step,
       double share,
+      boolean cancelling,
       @Schema(types = {"string", "null"}) String problem) {}
 
-  /** Asks for a job; it begins as soon as the transaction holds. */
+  /** Asks for a job for a person; it begins once the transaction holds and it is their turn. */
   @Transactional
-  public UUID ask(UUID mapId, UUID sourceId, JobKind kind, String options) {
-    JobRow job = new JobRow(mapId, sourceId, kind, options);
-    entities.persist(job);
-    entities.flush();
-    Scheduler at = scheduler.getObject();
-    at.schedule(JobRunner.TASK.instance(job.id.toString()).build(), Instant.now());
-    TransactionSynchronizationManager.registerSynchronization(
-        new TransactionSynchronization() {
-          @Override
-          public void afterCommit() {
-            at.triggerCheckForDueExecutions();
-          }
-        });
-    announce(mapId);
+  public UUID ask(UUID person, UUID mapId, UUID sourceId, JobKind kind, String options) {
+    limits.requireRoomForJob(person);
+    JobRow job = new JobRow(person, mapId, sourceId, kind, options);
+    turns.enter(job);
+    news.tell(mapId);
     return job.id;
   }
 
@@ -79,58 +76,84 @@ public class Jobs {
         .setParameter("open", List.of(JobState.WAITING, JobState.RUNNING))
         .setParameter("since", Instant.now().minus(SHOWN_AFTER))
         .getResultStream()
-        .map(j -> new View(j.id, j.kind, j.sourceId, j.state, j.step, j.share, j.problem))
+        .map(
+            j ->
+                new View(
+                    j.id, j.kind, j.sourceId, j.state, j.step, j.share, j.cancelled, j.problem))
         .toList();
   }
 
   /** Asks a job to stop; one that is over stays as it is. */
   @Transactional
   public void cancel(UUID mapId, UUID jobId) {
-    JobRow job = entities.find(JobRow.class, jobId);
-    if (job == null || !job.mapId.equals(mapId)) {
+    JobRow job = locked(jobId).filter(row -> row.mapId.equals(mapId)).orElse(null);
+    if (job == null) {
       throw new Refused(HttpStatus.NOT_FOUND, "This work is over already.");
     }
     job.cancelled = true;
-    announce(mapId);
+    if (job.parked && job.state == JobState.WAITING) {
+      job.parked = false;
+      turns.hurry(job);
+    }
+    news.tell(mapId);
   }
 
-  /** Tells all servers that something about a map is new. */
-  @Transactional
-  public void announce(UUID mapId) {
-    entities
-        .createNativeQuery("select 1 from (select pg_notify('" + MapNews.CHANNEL + "', :map)) told")
-        .setParameter("map", mapId.toString())
-        .getSingleResult();
+  private Optional<JobRow> locked(UUID jobId) {
+    JobRow job = entities.find(JobRow.class, jobId);
+    if (job != null) {
+      entities.refresh(job, LockModeType.PESSIMISTIC_WRITE);
+    }
+    return Optional.ofNullable(job);
   }
 
   @Transactional
   Optional<JobRow> begin(UUID jobId) {
-    JobRow job = entities.find(JobRow.class, jobId);
-    if (job == null || job.state.over()) {
-      return Optional.empty();
-    }
-    move(job, JobState.RUNNING, "Beginning", 0);
-    return Optional.of(job);
+    Optional<JobRow> job = locked(jobId).filter(row -> !row.state.over());
+    job.ifPresent(row -> move(row, JobState.RUNNING, "Beginning", 0));
+    return job;
   }
 
   /** Notes how far a job is; whether it may go on. */
   @Transactional
   boolean at(UUID jobId, String step, double share) {
-    JobRow job = entities.find(JobRow.class, jobId);
-    if (job == null || job.cancelled) {
-      return false;
-    }
-    move(job, JobState.RUNNING, step, share);
-    return true;
+    Optional<JobRow> job = locked(jobId).filter(row -> !row.cancelled && !row.state.over());
+    job.ifPresent(row -> move(row, JobState.RUNNING, step, share));
+    return job.isPresent();
   }
 
+  /**
+   * Applies what a job came to and ends it, in one transaction: both or neither.
+   *
+   * @throws CancellationException if it was cancelled meanwhile; nothing is applied then
+   */
+  @Transactional(rollbackFor = Exception.class)
+  void finish(Work.Task task, Work.Finish finish) throws WorkFailedException {
+    entities
+        .createNativeQuery("select 1 from map where id = :map for update")
+        .setParameter("map", task.map())
+        .getResultList();
+    JobRow job = locked(task.job()).filter(row -> !row.state.over()).orElse(null);
+    if (job == null) {
+      return;
+    }
+    if (job.cancelled) {
+      throw new CancellationException();
+    }
+    finish.apply();
+    over(job, JobState.DONE, null);
+  }
+
+  /** Ends a job that came to nothing. */
   @Transactional
   void end(UUID jobId, JobState state, String problem) {
-    JobRow job = entities.find(JobRow.class, jobId);
-    if (job != null) {
-      job.problem = problem;
-      move(job, state, job.step, state == JobState.DONE ? 1 : job.share);
-    }
+    locked(jobId).filter(row -> !row.state.over()).ifPresent(job -> over(job, state, problem));
+  }
+
+  private void over(JobRow job, JobState state, String problem) {
+    job.problem = problem;
+    move(job, state, job.step, state == JobState.DONE ? 1 : job.share);
+    entities.flush();
+    turns.leave(job);
   }
 
   private void move(JobRow job, JobState state, String step, double share) {
@@ -138,6 +161,6 @@ public class Jobs {
     job.step = step;
     job.share = share;
     job.changedAt = Instant.now();
-    announce(job.mapId);
+    news.tell(job.mapId);
   }
 }

@@ -14,7 +14,7 @@ import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 /** The scheduler that hands jobs out among all servers on the database. */
 @Configuration
 class SchedulerConfiguration {
-  private static final int AT_ONCE = 2;
+  private static final int THREADS = Turns.AT_ONCE + 1;
 
   @Bean(destroyMethod = "stop")
   Scheduler scheduler(DataSource database, JobRunner runner) {
@@ -22,7 +22,7 @@ class SchedulerConfiguration {
             new TransactionAwareDataSourceProxy(database),
             Tasks.oneTime(JobRunner.TASK)
                 .execute((task, context) -> runner.run(UUID.fromString(task.getId()))))
-        .threads(AT_ONCE)
+        .threads(THREADS)
         .pollingInterval(Duration.ofSeconds(1))
         .heartbeatInterval(Duration.ofSeconds(2))
         .missedHeartbeatsLimit(4)

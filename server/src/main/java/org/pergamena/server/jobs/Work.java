@@ -2,19 +2,45 @@ package org.pergamena.server.jobs;
 
 import java.util.UUID;
 import org.pergamena.core.distil.Progress;
+import org.pergamena.server.maps.Act;
 
 /** One kind of long work. */
-interface Work {
+public interface Work {
   /** The kind of job that this does. */
   JobKind kind();
 
   /**
-   * Does a job; done twice it gives the same.
+   * Computes what a job comes to, without holding a lock or a connection.
    *
+   * @return what applies it
    * @throws WorkFailedException with a sentence for the person if it cannot be done
    */
-  void run(UUID mapId, UUID sourceId, String options, Progress progress) throws WorkFailedException;
+  Finish run(Task task, Progress progress) throws WorkFailedException;
 
   /** Told that a job was cancelled. */
-  default void cancelled(UUID mapId, UUID sourceId) {}
+  default void cancelled(Task task) {}
+
+  /**
+   * A job to do.
+   *
+   * @param source the source that it is about, or null
+   */
+  record Task(UUID job, UUID person, UUID map, UUID source, String options) {
+    /** How the job changes its map. */
+    public Act act() {
+      return Act.byJob(person, job);
+    }
+  }
+
+  /** Applies what was computed, in the transaction that ends the job, with the map locked. */
+  @FunctionalInterface
+  interface Finish {
+    /**
+     * Applies it.
+     *
+     * @throws StaleException if what it was computed from has changed; it is computed again
+     * @throws WorkFailedException with a sentence for the person if it cannot be done
+     */
+    void apply() throws WorkFailedException;
+  }
 }

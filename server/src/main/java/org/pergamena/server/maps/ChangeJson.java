@@ -3,38 +3,73 @@ package org.pergamena.server.maps;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.ContentChange;
+import org.pergamena.core.map.EvidenceChange;
+import org.pergamena.core.map.LinkChange;
+import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.Place;
+import org.pergamena.core.map.ShelfChange;
+import org.pergamena.core.map.Together;
+import org.pergamena.core.map.TreeChange;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Changes as they are stored with a revision. */
+/** Changes as they are stored with a revision, each with the number of its format. */
 final class ChangeJson {
+  /** The format in which changes are written today; older ones are read too. */
+  static final int FORMAT = 2;
+
   private static final JsonMapper MAPPER =
-      JsonMapper.builder().addMixIn(Change.class, Types.class).build();
+      JsonMapper.builder()
+          .addMixIn(Change.class, Kinds.class)
+          .addMixIn(Place.class, Places.class)
+          .build();
 
   private ChangeJson() {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({
-    @JsonSubTypes.Type(value = Change.AddBranch.class, name = "add"),
-    @JsonSubTypes.Type(value = Change.RemoveBranch.class, name = "remove"),
-    @JsonSubTypes.Type(value = Change.Relabel.class, name = "relabel"),
-    @JsonSubTypes.Type(value = Change.Annotate.class, name = "annotate"),
-    @JsonSubTypes.Type(value = Change.SetAside.class, name = "aside"),
-    @JsonSubTypes.Type(value = Change.Move.class, name = "move"),
-    @JsonSubTypes.Type(value = Change.Link.class, name = "link"),
-    @JsonSubTypes.Type(value = Change.Unlink.class, name = "unlink"),
-    @JsonSubTypes.Type(value = Change.Refill.class, name = "refill"),
-    @JsonSubTypes.Type(value = Change.Withdraw.class, name = "withdraw"),
-    @JsonSubTypes.Type(value = Change.Restore.class, name = "restore"),
-    @JsonSubTypes.Type(value = Change.Retext.class, name = "retext"),
-    @JsonSubTypes.Type(value = Change.Together.class, name = "together")
+    @JsonSubTypes.Type(value = TreeChange.AddBranch.class, name = "add"),
+    @JsonSubTypes.Type(value = TreeChange.RemoveBranch.class, name = "remove"),
+    @JsonSubTypes.Type(value = TreeChange.Move.class, name = "move"),
+    @JsonSubTypes.Type(value = ContentChange.Relabel.class, name = "relabel"),
+    @JsonSubTypes.Type(value = ContentChange.Annotate.class, name = "annotate"),
+    @JsonSubTypes.Type(value = ContentChange.SetAside.class, name = "aside"),
+    @JsonSubTypes.Type(value = ContentChange.Refill.class, name = "refill"),
+    @JsonSubTypes.Type(value = EvidenceChange.Link.class, name = "link"),
+    @JsonSubTypes.Type(value = EvidenceChange.Unlink.class, name = "unlink"),
+    @JsonSubTypes.Type(value = LinkChange.Connect.class, name = "connect"),
+    @JsonSubTypes.Type(value = LinkChange.Disconnect.class, name = "disconnect"),
+    @JsonSubTypes.Type(value = LinkChange.Rephrase.class, name = "rephrase"),
+    @JsonSubTypes.Type(value = LookChange.Paint.class, name = "paint"),
+    @JsonSubTypes.Type(value = LookChange.Arrange.class, name = "arrange"),
+    @JsonSubTypes.Type(value = ShelfChange.Withdraw.class, name = "withdraw"),
+    @JsonSubTypes.Type(value = ShelfChange.Restore.class, name = "restore"),
+    @JsonSubTypes.Type(value = ShelfChange.Retext.class, name = "retext"),
+    @JsonSubTypes.Type(value = Together.class, name = "together")
   })
-  private interface Types {}
+  private interface Kinds {}
 
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "at")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Place.First.class, name = "first"),
+    @JsonSubTypes.Type(value = Place.Last.class, name = "last"),
+    @JsonSubTypes.Type(value = Place.After.class, name = "after"),
+    @JsonSubTypes.Type(value = Place.Nth.class, name = "nth")
+  })
+  private interface Places {}
+
+  /** A change in today's format. */
   static String write(Change change) {
     return MAPPER.writerFor(Change.class).writeValueAsString(change);
   }
 
-  static Change read(String json) {
-    return MAPPER.readValue(json, Change.class);
+  /** A change that was written in some format. */
+  static Change read(int format, String json) {
+    JsonNode tree = MAPPER.readTree(json);
+    if (format < 2) {
+      FirstFormat.renew(tree);
+    }
+    return MAPPER.treeToValue(tree, Change.class);
   }
 }

@@ -10,84 +10,90 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.map.Applied;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.Touched;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Loads maps from their rows, in three queries whatever their size, and writes only the rows that
- * differ.
+ * Loads maps from their rows, in four queries whatever their size, and writes only the rows of what
+ * a change touched, in a number of statements that does not grow with the map.
  */
 @Component
 class MapStore {
-  private record State(long revision, TopicMap map) {}
+  /** A map as its rows have it, with the ranks that keep siblings in order. */
+  record State(long revision, TopicMap map, Map<UUID, Long> ranks) {}
 
   private final EntityManager entities;
+  private final Grounds grounds;
   private final Cache<UUID, State> recent = Caffeine.newBuilder().maximumSize(200).build();
 
   MapStore(EntityManager entities) {
     this.entities = entities;
+    this.grounds = new Grounds(entities);
   }
 
   /** The map at the revision that its row has. */
-  TopicMap load(MapRow row) {
+  State load(MapRow row) {
     State state = recent.getIfPresent(row.id);
     if (state != null && state.revision() == row.revision) {
-      return state.map();
+      return state;
     }
-    TopicMap map = read(row.id);
-    remember(row, map);
-    return map;
+    return remember(row.id, read(row));
   }
 
   /** Keeps a map once the transaction that made it holds. */
-  private void remember(MapRow row, TopicMap map) {
-    State state = new State(row.revision, map);
+  private State remember(UUID mapId, State state) {
     TransactionSynchronizationManager.registerSynchronization(
         new TransactionSynchronization() {
           @Override
           public void afterCommit() {
-            recent.asMap().merge(row.id, state, (a, b) -> a.revision() > b.revision() ? a : b);
+            recent.asMap().merge(mapId, state, (a, b) -> a.revision() > b.revision() ? a : b);
           }
         });
+    return state;
   }
 
-  private TopicMap read(UUID mapId) {
+  private State read(MapRow row) {
     List<TopicRow> topics =
-        select("from TopicRow where mapId = :map order by position", TopicRow.class, mapId);
+        select("from TopicRow where mapId = :map order by rank", TopicRow.class, row.id);
     List<EvidenceRow> evidence =
-        select("from EvidenceRow where mapId = :map order by position", EvidenceRow.class, mapId);
+        select("from EvidenceRow where mapId = :map order by position", EvidenceRow.class, row.id);
     List<ExtentRow> extents =
-        select("from ExtentRow where mapId = :map order by position", ExtentRow.class, mapId);
+        select("from ExtentRow where mapId = :map order by position", ExtentRow.class, row.id);
+    List<CrossLinkRow> links =
+        select("from CrossLinkRow where mapId = :map", CrossLinkRow.class, row.id);
     Map<UUID, List<UUID>> children = new HashMap<>();
     Map<UUID, List<Evidence>> evidenceOf = new HashMap<>();
     Map<UUID, List<Extent>> extentOf = new HashMap<>();
+    Map<UUID, Long> ranks = new HashMap<>();
     for (TopicRow topic : topics) {
       children.computeIfAbsent(topic.parentId, id -> new ArrayList<>()).add(topic.id);
+      ranks.put(topic.id, topic.rank);
     }
     evidence.forEach(
         e -> evidenceOf.computeIfAbsent(e.topicId, id -> new ArrayList<>()).add(e.evidence()));
     extents.forEach(
         e -> extentOf.computeIfAbsent(e.topicId, id -> new ArrayList<>()).add(e.extent()));
-    return TopicMap.of(
-        topics.stream()
-            .map(
-                t ->
-                    new Topic(
-                        t.id,
-                        t.parentId,
-                        children.getOrDefault(t.id, List.of()),
-                        t.label,
-                        t.note,
-                        t.summary,
-                        evidenceOf.getOrDefault(t.id, List.of()),
-                        extentOf.getOrDefault(t.id, List.of()),
-                        t.aside))
-            .toList());
+    TopicMap map =
+        TopicMap.of(
+            topics.stream()
+                .map(
+                    t ->
+                        t.topic(
+                            children.getOrDefault(t.id, List.of()),
+                            evidenceOf.getOrDefault(t.id, List.of()),
+                            extentOf.getOrDefault(t.id, List.of())))
+                .toList(),
+            links.stream().map(CrossLinkRow::link).toList(),
+            new MapLook(row.layout));
+    return new State(row.revision, map, ranks);
   }
 
   /** Rows for reading only: what is written later is loaded anew. */
@@ -99,105 +105,113 @@ class MapStore {
 
   /** Writes the topics of a map that has none yet. */
   void insert(MapRow row, TopicMap map) {
-    List<Topic> all = map.preorder();
-    Map<UUID, Integer> places = places(all);
-    all.forEach(topic -> insert(row.id, topic, places.getOrDefault(topic.id(), 0)));
-    remember(row, map);
+    Map<UUID, Long> ranks = new HashMap<>();
+    for (Topic topic : map.preorder()) {
+      ranks.putAll(Ranks.of(topic.children(), Set.copyOf(topic.children()), Map.of()));
+      insert(row.id, topic, ranks.getOrDefault(topic.id(), Ranks.GAP));
+    }
+    entities.flush();
+    map.links().forEach(link -> entities.persist(new CrossLinkRow(row.id, link)));
+    row.layout = map.look().layout();
+    remember(row.id, new State(row.revision, map, ranks));
   }
 
-  /** Writes what differs between the map that was and the map that is. */
-  void update(MapRow row, TopicMap before, TopicMap after) {
-    List<Topic> old = before.preorder();
-    List<Topic> now = after.preorder();
-    Map<UUID, Integer> oldPlaces = places(old);
-    Map<UUID, Integer> places = places(now);
-    Set<UUID> gone = new HashSet<>();
-    old.stream().filter(t -> !after.has(t.id())).forEach(t -> gone.add(t.id()));
+  private void insert(UUID mapId, Topic topic, long rank) {
+    entities.persist(new TopicRow(mapId, topic, rank));
+    grounds.insert(mapId, topic);
+  }
+
+  /** Writes what a change touched, and what the map is after it. */
+  void update(MapRow row, State old, Applied applied) {
+    TopicMap before = old.map();
+    TopicMap after = applied.map();
+    Touched touched = applied.touched();
+    Map<UUID, Long> ranks = new HashMap<>(old.ranks());
+    Map<UUID, Long> given = ranks(after, touched, old.ranks());
+    ranks.putAll(given);
+    Set<UUID> gone = new HashSet<>(touched.topics());
+    gone.removeIf(after::has);
+    unlink(touched);
+    remove(gone);
+    ranks.keySet().removeAll(gone);
+
+    Set<UUID> changed = touched.subjects();
+    changed.addAll(given.keySet());
+    changed.removeIf(id -> !after.has(id));
+    Set<UUID> came = new HashSet<>(changed);
+    came.removeIf(before::has);
+    changed.removeAll(came);
+    for (Topic topic : parentsFirst(after, came)) {
+      insert(row.id, topic, ranks.getOrDefault(topic.id(), Ranks.GAP));
+    }
+    rewrite(row.id, before, after, changed, ranks);
+    entities.flush();
+    for (UUID id : touched.links()) {
+      if (after.hasLink(id)) {
+        entities.persist(new CrossLinkRow(row.id, after.link(id)));
+      }
+    }
+    row.layout = after.look().layout();
+    entities.flush();
+    remember(row.id, new State(row.revision, after, Map.copyOf(ranks)));
+  }
+
+  private static Map<UUID, Long> ranks(TopicMap after, Touched touched, Map<UUID, Long> known) {
+    Map<UUID, Long> given = new HashMap<>();
+    Set<UUID> parents = new HashSet<>();
+    for (UUID id : touched.placed()) {
+      if (after.has(id) && after.topic(id).parent() != null) {
+        parents.add(after.topic(id).parent());
+      }
+    }
+    parents.forEach(
+        id -> given.putAll(Ranks.of(after.topic(id).children(), touched.placed(), known)));
+    return given;
+  }
+
+  private static List<Topic> parentsFirst(TopicMap map, Set<UUID> ids) {
+    return ids.stream()
+        .map(map::topic)
+        .sorted((a, b) -> Integer.compare(map.level(a), map.level(b)))
+        .toList();
+  }
+
+  /** Cross-links that changed are written anew, so that all goes in one delete and one insert. */
+  private void unlink(Touched touched) {
+    if (!touched.links().isEmpty()) {
+      delete("delete from CrossLinkRow where id in :ids", touched.links());
+    }
+  }
+
+  private void remove(Set<UUID> gone) {
     if (!gone.isEmpty()) {
       delete("delete from EvidenceRow where topicId in :ids", gone);
       delete("delete from ExtentRow where topicId in :ids", gone);
       delete("delete from TopicRow where id in :ids", gone);
     }
-    Map<UUID, Topic> changed = new HashMap<>();
-    for (Topic topic : now) {
-      int place = places.getOrDefault(topic.id(), 0);
-      if (!before.has(topic.id())) {
-        insert(row.id, topic, place);
-      } else if (!topic.equals(before.topic(topic.id()))
-          || place != oldPlaces.getOrDefault(topic.id(), 0)) {
-        changed.put(topic.id(), topic);
-      }
-    }
-    if (!changed.isEmpty()) {
-      for (TopicRow topic :
-          entities
-              .createQuery("from TopicRow where id in :ids", TopicRow.class)
-              .setParameter("ids", changed.keySet())
-              .getResultList()) {
-        topic.set(changed.get(topic.id), places.getOrDefault(topic.id, 0));
-        rewriteGrounds(row.id, before.topic(topic.id), changed.get(topic.id));
-      }
-    }
-    entities.flush();
-    remember(row, after);
   }
 
-  private void rewriteGrounds(UUID mapId, Topic before, Topic after) {
-    if (!before.evidence().equals(after.evidence())) {
-      Map<UUID, EvidenceRow> rows = new HashMap<>();
-      rowsOf("from EvidenceRow where topicId = :topic", EvidenceRow.class, after)
-          .forEach(row -> rows.put(row.id, row));
-      for (int i = 0; i < after.evidence().size(); i++) {
-        EvidenceRow row = rows.remove(after.evidence().get(i).id());
-        if (row == null) {
-          entities.persist(new EvidenceRow(mapId, after.id(), i, after.evidence().get(i)));
-        } else {
-          row.set(i, after.evidence().get(i));
-        }
-      }
-      rows.values().forEach(entities::remove);
+  private void rewrite(
+      UUID mapId, TopicMap before, TopicMap after, Set<UUID> changed, Map<UUID, Long> ranks) {
+    if (changed.isEmpty()) {
+      return;
     }
-    if (!before.extent().equals(after.extent())) {
-      rowsOf("from ExtentRow where topicId = :topic", ExtentRow.class, after)
-          .forEach(entities::remove);
-      entities.flush();
-      insertExtent(mapId, after);
+    for (TopicRow row :
+        entities
+            .createQuery("from TopicRow where id in :ids", TopicRow.class)
+            .setParameter("ids", changed)
+            .getResultList()) {
+      Topic topic = after.topic(row.id);
+      row.place(topic, ranks.getOrDefault(topic.id(), row.rank));
+      row.set(topic.content());
     }
-  }
-
-  private <T> List<T> rowsOf(String query, Class<T> type, Topic topic) {
-    return entities.createQuery(query, type).setParameter("topic", topic.id()).getResultList();
+    grounds.rewrite(
+        mapId,
+        changed.stream().map(before::topic).toList(),
+        changed.stream().map(after::topic).toList());
   }
 
   private void delete(String query, Set<UUID> ids) {
     entities.createQuery(query).setParameter("ids", ids).executeUpdate();
-  }
-
-  private void insert(UUID mapId, Topic topic, int place) {
-    entities.persist(new TopicRow(mapId, topic, place));
-    insertEvidence(mapId, topic);
-    insertExtent(mapId, topic);
-  }
-
-  private void insertEvidence(UUID mapId, Topic topic) {
-    for (int i = 0; i < topic.evidence().size(); i++) {
-      entities.persist(new EvidenceRow(mapId, topic.id(), i, topic.evidence().get(i)));
-    }
-  }
-
-  private void insertExtent(UUID mapId, Topic topic) {
-    for (int i = 0; i < topic.extent().size(); i++) {
-      entities.persist(new ExtentRow(mapId, topic.id(), i, topic.extent().get(i)));
-    }
-  }
-
-  private static Map<UUID, Integer> places(List<Topic> topics) {
-    Map<UUID, Integer> places = new HashMap<>();
-    for (Topic topic : topics) {
-      for (int i = 0; i < topic.children().size(); i++) {
-        places.put(topic.children().get(i), i);
-      }
-    }
-    return places;
   }
 }

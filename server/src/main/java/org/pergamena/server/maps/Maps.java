@@ -4,28 +4,23 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.map.Applied;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.server.maps.RevisionRow.Kind;
-import org.pergamena.server.maps.RevisionRow.State;
 import org.pergamena.server.site.Refused;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Maps and their revisions. Each change is written with its inverse in the transaction that writes
- * the rows it changes, so what was acknowledged is there whatever happens next.
+ * Maps, and the one door for every change of them. A change is written with its inverse in the
+ * transaction that writes the rows it changes, and told to everybody by that transaction, so what
+ * was acknowledged is there whatever happens next.
  */
 @Service
 public class Maps {
@@ -35,17 +30,30 @@ public class Maps {
   private final EntityManager entities;
   private final MapStore store;
   private final ShelfKeeper shelf;
+  private final News news;
+  private final Log log;
+  private final Limits limits;
   private final JsonMapper json;
 
-  Maps(EntityManager entities, MapStore store, ShelfKeeper shelf, JsonMapper json) {
-    this.json = json;
+  Maps(
+      EntityManager entities,
+      MapStore store,
+      ShelfKeeper shelf,
+      News news,
+      Log log,
+      Limits limits,
+      JsonMapper json) {
     this.entities = entities;
     this.store = store;
     this.shelf = shelf;
+    this.news = news;
+    this.log = log;
+    this.limits = limits;
+    this.json = json;
   }
 
   /** A map as it is now. */
-  public record Current(UUID id, long revision, boolean folded, TopicMap map) {}
+  public record Current(UUID id, long revision, TopicMap map) {}
 
   /** A map in a list. */
   public record Summary(UUID id, String title, int topics, int sources, Instant changedAt) {}
@@ -79,8 +87,9 @@ public class Maps {
   /** Makes a map that has nothing but a root. */
   @Transactional
   public UUID create(UUID owner) {
+    limits.requireRoomForMap(owner);
     UUID id = reserve(owner);
-    fill(id, TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), UNTITLED)));
+    fill(id, TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), UNTITLED)), false);
     return id;
   }
 
@@ -92,43 +101,64 @@ public class Maps {
     return row.id;
   }
 
-  /** Writes the topics of a reserved map. */
+  /**
+   * Writes the topics of a reserved map.
+   *
+   * @param titled whether its root's label is a title, not the want of one
+   */
   @Transactional
-  public void fill(UUID id, TopicMap map) {
-    store.insert(entities.find(MapRow.class, id), map);
+  public void fill(UUID id, TopicMap map, boolean titled) {
+    MapRow row = entities.find(MapRow.class, id);
+    row.titled = titled;
+    store.insert(row, map);
   }
 
-  /** Deletes a map with all that belongs to it. */
+  /** Deletes a map with all that belongs to it; what nobody else refers to goes with it. */
   @Transactional
-  public void delete(UUID owner, UUID id) {
-    entities.remove(row(owner, id, LockModeType.PESSIMISTIC_WRITE));
+  public void delete(UUID id) {
+    entities.remove(locked(id));
+    entities.flush();
+    shelf.sweep();
+    news.tell(id);
   }
 
   /**
-   * A map of an owner.
+   * A map as it is now.
    *
-   * @throws Refused if there is none, or it is somebody else's
+   * @throws Refused if there is none
    */
   @Transactional(readOnly = true)
-  public Current get(UUID owner, UUID id) {
-    return current(row(owner, id, LockModeType.NONE));
+  public Current get(UUID id) {
+    return current(row(id));
   }
 
-  /** Refuses unless the map is the owner's. */
+  /** How far the revisions of a map have come. */
   @Transactional(readOnly = true)
-  public void requireOwner(UUID owner, UUID id) {
-    row(owner, id, LockModeType.NONE);
+  public long revision(UUID id) {
+    return entities
+        .createQuery("select revision from MapRow where id = :map", Long.class)
+        .setParameter("map", id)
+        .getResultStream()
+        .findFirst()
+        .orElseThrow(() -> Refused.notFound("This map"));
   }
 
   private Current current(MapRow row) {
-    return new Current(row.id, row.revision, row.folded, store.load(row));
+    return new Current(row.id, row.revision, store.load(row).map());
   }
 
-  private MapRow row(UUID owner, UUID id, LockModeType lock) {
-    MapRow row = entities.find(MapRow.class, id, lock);
-    if (row == null || !row.owner.equals(owner)) {
+  private MapRow row(UUID id) {
+    MapRow row = entities.find(MapRow.class, id);
+    if (row == null) {
       throw Refused.notFound("This map");
     }
+    return row;
+  }
+
+  /** The row with nobody else able to change it, as it is once they cannot. */
+  private MapRow locked(UUID id) {
+    MapRow row = row(id);
+    entities.refresh(row, LockModeType.PESSIMISTIC_WRITE);
     return row;
   }
 
@@ -138,127 +168,69 @@ public class Maps {
    * @param change made from the map as it is once nobody else can change it
    */
   @Transactional
-  public Current change(UUID owner, UUID id, Function<TopicMap, Change> change) {
-    MapRow row = row(owner, id, LockModeType.PESSIMISTIC_WRITE);
-    entities
-        .createQuery(
-            "update RevisionRow set state = :replaced where mapId = :map and state = :undone")
-        .setParameter("replaced", State.REPLACED)
-        .setParameter("undone", State.UNDONE)
-        .setParameter("map", id)
-        .executeUpdate();
+  public Current change(Act act, UUID id, Function<TopicMap, Change> change) {
+    MapRow row = locked(id);
+    if (log.has(id, act.edit())) {
+      return current(row);
+    }
+    log.replaceUndone(id, act.person());
     long number = row.revision + 1;
-    Change made = change.apply(store.load(row));
-    return apply(row, made, new RevisionRow(id, number, owner, Kind.CHANGE, number));
+    MapStore.State state = store.load(row);
+    Change made = change.apply(state.map());
+    RevisionRow revision = new RevisionRow(id, number, act, Kind.CHANGE, number);
+    return apply(row, state, made, state.map().apply(made), revision);
   }
 
-  /** Takes back the last change that holds. */
-  @Transactional
-  public Current undo(UUID owner, UUID id) {
-    MapRow row = row(owner, id, LockModeType.PESSIMISTIC_WRITE);
-    RevisionRow last = turned(id, State.DONE, "desc", State.UNDONE, "There is nothing to undo.");
-    return again(row, owner, Kind.UNDO, last, last.inverse);
+  /** Takes back the last change of a person that holds. */
+  @Transactional(noRollbackFor = Refused.class)
+  public Current undo(Act act, UUID id) {
+    return turn(act, id, Kind.UNDO);
   }
 
-  /** Does again what was undone last. */
-  @Transactional
-  public Current redo(UUID owner, UUID id) {
-    MapRow row = row(owner, id, LockModeType.PESSIMISTIC_WRITE);
-    RevisionRow next = turned(id, State.UNDONE, "asc", State.DONE, "There is nothing to redo.");
-    return again(row, owner, Kind.REDO, next, next.change);
+  /** Does again what a person undid last. */
+  @Transactional(noRollbackFor = Refused.class)
+  public Current redo(Act act, UUID id) {
+    return turn(act, id, Kind.REDO);
   }
 
-  /** The first change of a state in an order, put into another state. */
-  private RevisionRow turned(UUID map, State from, String order, State to, String none) {
-    RevisionRow revision =
-        revision(map, from, order).orElseThrow(() -> new Refused(HttpStatus.CONFLICT, none));
-    revision.state = to;
-    return revision;
-  }
-
-  private Current again(MapRow row, UUID author, Kind kind, RevisionRow of, String change) {
-    return apply(
-        row,
-        ChangeJson.read(change),
-        new RevisionRow(row.id, row.revision + 1, author, kind, of.number));
-  }
-
-  /** Whose map it is. */
-  @Transactional(readOnly = true)
-  public UUID owner(UUID id) {
-    return entities.find(MapRow.class, id).owner;
+  private Current turn(Act act, UUID id, Kind kind) {
+    MapRow row = locked(id);
+    if (log.has(id, act.edit())) {
+      return current(row);
+    }
+    MapStore.State state = store.load(row);
+    Log.Turn turn = log.turn(id, act.person(), kind, state.map());
+    RevisionRow revision = new RevisionRow(id, row.revision + 1, act, kind, turn.revision().number);
+    return apply(row, state, turn.change(), turn.applied(), revision);
   }
 
   /** The options that a map was last distilled with, or else the usual ones. */
   @Transactional(readOnly = true)
-  public DistilOptions distilledWith(UUID owner, UUID id) {
-    String options = row(owner, id, LockModeType.NONE).distilledWith;
+  public DistilOptions distilledWith(UUID id) {
+    String options = row(id).distilledWith;
     return options == null ? DistilOptions.DEFAULT : json.readValue(options, DistilOptions.class);
   }
 
-  /** Notes what a map was distilled with, and leaves it to the page which branches are open. */
+  /** Notes what a map was distilled with. */
   @Transactional
   public void distilled(UUID id, String options) {
-    MapRow row = entities.find(MapRow.class, id);
-    row.folded = false;
-    row.distilledWith = options;
+    locked(id).distilledWith = options;
   }
 
-  /** Whether there is a change to undo, or one to redo. */
+  /** Whether a map has a title that a person, a source or an outline gave it. */
   @Transactional(readOnly = true)
-  public boolean can(UUID id, boolean redo) {
-    return revision(id, redo ? State.UNDONE : State.DONE, "asc").isPresent();
+  public boolean titled(UUID id) {
+    return row(id).titled || log.titled(id);
   }
 
-  private Optional<RevisionRow> revision(UUID map, State state, String order) {
-    return entities
-        .createQuery(
-            "from RevisionRow where mapId = :map and kind = :kind and state = :state"
-                + " order by number "
-                + order,
-            RevisionRow.class)
-        .setParameter("map", map)
-        .setParameter("kind", Kind.CHANGE)
-        .setParameter("state", state)
-        .setMaxResults(1)
-        .getResultStream()
-        .findFirst();
-  }
-
-  private Current apply(MapRow row, Change change, RevisionRow revision) {
-    TopicMap before = store.load(row);
-    Applied applied = before.apply(change);
-    revision.change = ChangeJson.write(change);
-    revision.inverse = ChangeJson.write(applied.inverse());
-    entities.persist(revision);
+  private Current apply(
+      MapRow row, MapStore.State state, Change change, Applied applied, RevisionRow revision) {
+    log.keep(revision, change, state.map(), applied);
     row.revision = revision.number;
     row.changedAt = revision.madeAt;
-    store.update(row, before, applied.map());
+    store.update(row, state, applied);
     change.parts().forEach(part -> shelf.keep(row.id, part));
-    return new Current(row.id, row.revision, row.folded, applied.map());
-  }
-
-  /** The topics of a map whose branches are closed. */
-  @Transactional(readOnly = true)
-  public Set<UUID> closed(UUID id) {
-    return entities
-        .createQuery("select id from TopicRow where mapId = :map and closed", UUID.class)
-        .setParameter("map", id)
-        .getResultStream()
-        .collect(Collectors.toSet());
-  }
-
-  /** Closes other branches than before; this is a way of looking, not a change. */
-  @Transactional
-  public Current close(UUID owner, UUID id, UnaryOperator<Set<UUID>> closing) {
-    MapRow row = row(owner, id, LockModeType.PESSIMISTIC_WRITE);
-    Set<UUID> closed = closing.apply(closed(id));
-    entities
-        .createQuery("update TopicRow set closed = (id in :ids) where mapId = :map")
-        .setParameter("ids", closed)
-        .setParameter("map", id)
-        .executeUpdate();
-    row.folded = true;
-    return current(row);
+    news.tell(row.id);
+    return new Current(row.id, row.revision, applied.map());
   }
 }

@@ -31,12 +31,21 @@ class RevisionRow {
   enum State {
     DONE,
     UNDONE,
-    REPLACED
+    /** Undone, and something else was done since. */
+    REPLACED,
+    /** Somebody else has changed the same since, so that it cannot be undone alone. */
+    OVERTAKEN
   }
 
   @Id UUID mapId;
   @Id long number;
   UUID author;
+
+  /** The edit's own identity, or null. */
+  UUID editId;
+
+  /** The job that made it, or null if it was made by hand. */
+  UUID jobId;
 
   @Enumerated(EnumType.STRING)
   Kind kind;
@@ -47,19 +56,35 @@ class RevisionRow {
   @Enumerated(EnumType.STRING)
   State state;
 
+  /** The format of the change and its inverse. */
+  int format;
+
   String change;
   String inverse;
+
+  /** The topics and links that it is about. */
+  UUID[] touched;
+
+  /** Whether it takes topics out. */
+  boolean removes;
+
+  /** Whether it gives the map another title. */
+  boolean titles;
+
   Instant madeAt;
 
   protected RevisionRow() {}
 
-  RevisionRow(UUID mapId, long number, UUID author, Kind kind, long ofNumber) {
+  RevisionRow(UUID mapId, long number, Act act, Kind kind, long ofNumber) {
     this.mapId = mapId;
     this.number = number;
-    this.author = author;
+    this.author = act.person();
+    this.editId = act.edit();
+    this.jobId = act.job();
     this.kind = kind;
     this.ofNumber = ofNumber;
     this.state = State.DONE;
+    this.format = ChangeJson.FORMAT;
     this.madeAt = Instant.now();
   }
 }

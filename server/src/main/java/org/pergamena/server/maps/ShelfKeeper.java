@@ -7,4 +7,7 @@ import org.pergamena.core.map.Change;
 public interface ShelfKeeper {
   /** Told of every part of a change once the map has it; most mean nothing to the shelf. */
   void keep(UUID mapId, Change part);
+
+  /** Lets bytes and texts go that no source refers to any more. */
+  void sweep();
 }

@@ -1,39 +1,65 @@
 package org.pergamena.server.maps;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
+import org.pergamena.core.map.Content;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Topic;
 
 /** A topic without its evidence and extent. */
 @Entity
 @Table(name = "topic")
+@DynamicUpdate
 class TopicRow {
   @Id UUID id;
   UUID mapId;
   UUID parentId;
-  int position;
+
+  /** Keeps siblings in order. */
+  long rank;
+
   String label;
   String note;
   String summary;
   boolean aside;
-  boolean closed;
+
+  @Enumerated(EnumType.STRING)
+  Ink ink;
 
   protected TopicRow() {}
 
-  TopicRow(UUID mapId, Topic topic, int position) {
+  TopicRow(UUID mapId, Topic topic, long rank) {
     this.id = topic.id();
     this.mapId = mapId;
-    set(topic, position);
+    place(topic, rank);
+    set(topic.content());
   }
 
-  final void set(Topic topic, int place) {
+  final void place(Topic topic, long newRank) {
     parentId = topic.parent();
-    position = place;
-    label = topic.label();
-    note = topic.note();
-    summary = topic.summary();
-    aside = topic.aside();
+    rank = newRank;
+  }
+
+  final void set(Content content) {
+    label = content.label();
+    note = content.note();
+    summary = content.summary();
+    aside = content.aside();
+    ink = content.look().ink();
+  }
+
+  Topic topic(List<UUID> children, List<Evidence> evidence, List<Extent> extent) {
+    Look look = ink == null ? Look.NONE : new Look(ink);
+    return new Topic(
+        id, parentId, children, new Content(label, note, summary, evidence, extent, aside, look));
   }
 }

@@ -1,32 +1,42 @@
 package org.pergamena.server.outlines;
 
 import jakarta.persistence.EntityManager;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.ContentChange;
+import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.outline.Outline;
 import org.pergamena.core.outline.OutlineReader;
 import org.pergamena.core.outline.OutlineSync;
+import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.StaleException;
 import org.pergamena.server.site.Refused;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Outlines that maps follow: brought once, corrected in place as often as one likes. */
 @Service
 public class Outlines {
+  private static final Logger LOG = LoggerFactory.getLogger(Outlines.class);
   private static final int LONGEST = 2_000_000;
 
   private final EntityManager entities;
   private final Maps maps;
+  private final TransactionTemplate transactions;
   private final JsonMapper json;
 
-  Outlines(EntityManager entities, Maps maps, JsonMapper json) {
+  Outlines(EntityManager entities, Maps maps, TransactionTemplate transactions, JsonMapper json) {
+    this.transactions = transactions;
     this.entities = entities;
     this.maps = maps;
     this.json = json;
@@ -49,8 +59,7 @@ public class Outlines {
 
   /** The outline that a map follows; empty text if it follows none. */
   @Transactional(readOnly = true)
-  public OutlineView of(UUID owner, UUID mapId) {
-    maps.requireOwner(owner, mapId);
+  public OutlineView of(UUID mapId) {
     OutlineRow row = entities.find(OutlineRow.class, mapId);
     if (row == null) {
       return new OutlineView("", "", 0, List.of(), List.of());
@@ -61,12 +70,12 @@ public class Outlines {
   }
 
   /**
-   * Makes a map follow an outline, the first or a corrected one, as one change.
+   * Makes a map follow an outline, the first or a corrected one, as one change. What is to change
+   * is computed without holding the map, and again if somebody changed it meanwhile.
    *
    * @throws Refused if nothing in it is a topic
    */
-  @Transactional
-  public OutlineView follow(UUID owner, UUID mapId, String name, String body) {
+  public OutlineView follow(UUID person, UUID mapId, String name, String body) {
     if (body.length() > LONGEST) {
       throw new Refused(
           HttpStatus.UNPROCESSABLE_CONTENT,
@@ -79,44 +88,65 @@ public class Outlines {
           "No line of this is a topic. Write one topic a line, as Markdown headings or list items,"
               + " indented or numbered, or bring OPML.");
     }
-    OutlineRow row = entities.find(OutlineRow.class, mapId);
-    List<OutlineSync.Grown> before =
-        row == null
-            ? List.of()
-            : json.readValue(row.grown, new TypeReference<List<OutlineSync.Grown>>() {});
-    OutlineSync.Plan[] plan = new OutlineSync.Plan[1];
-    maps.change(
-        owner,
-        mapId,
-        map -> {
-          plan[0] = OutlineSync.plan(map, before, outline, UUID::randomUUID);
-          return titled(map, plan[0].change(), outline.title());
-        });
-    if (row == null) {
-      row = new OutlineRow(mapId);
+    while (true) {
+      try {
+        OutlineSync.Plan plan = follow(person, mapId, name, body, outline);
+        return new OutlineView(name, body, outline.items().size(), outline.repairs(), plan.kept());
+      } catch (StaleException e) {
+        LOG.debug("reading the map again, it has changed");
+      }
     }
-    row.name = name;
-    row.body = body;
-    row.grown = json.writeValueAsString(plan[0].grown());
-    entities.merge(row);
-    return new OutlineView(name, body, outline.items().size(), outline.repairs(), plan[0].kept());
   }
 
-  /** The outline's title for a map that nobody has named. */
+  private OutlineSync.Plan follow(
+      UUID person, UUID mapId, String name, String body, Outline outline) {
+    TopicMap map = maps.get(mapId).map();
+    String grown = grown(mapId);
+    List<OutlineSync.Grown> before =
+        grown == null
+            ? List.of()
+            : json.readValue(grown, new TypeReference<List<OutlineSync.Grown>>() {});
+    OutlineSync.Plan plan = OutlineSync.plan(map, before, outline, UUID::randomUUID);
+    boolean titles = outline.title() != null && !maps.titled(mapId);
+    Change change = titles ? titled(map, plan.change(), outline.title()) : plan.change();
+    OutlineRow row = new OutlineRow(mapId);
+    row.name = name;
+    row.body = body;
+    row.grown = json.writeValueAsString(plan.grown());
+    transactions.executeWithoutResult(
+        transaction -> {
+          maps.change(
+              Act.byHand(person, null),
+              mapId,
+              now -> {
+                if (!now.equals(map) || !Objects.equals(grown, grown(mapId))) {
+                  throw new StaleException();
+                }
+                return change;
+              });
+          entities.merge(row);
+        });
+    return plan;
+  }
+
+  private String grown(UUID mapId) {
+    return entities
+        .createQuery("select grown from OutlineRow where mapId = :map", String.class)
+        .setParameter("map", mapId)
+        .getResultList()
+        .stream()
+        .findFirst()
+        .orElse(null);
+  }
+
+  /** The outline's title too, for a map that has none. */
   private static Change titled(TopicMap map, Change change, String title) {
-    if (title == null || !map.root().label().equals(Maps.UNTITLED)) {
-      return change;
-    }
-    List<Change> changes = new ArrayList<>();
-    changes.add(new Change.Relabel(map.root().id(), title));
-    changes.add(change);
-    return new Change.Together(changes);
+    return new Together(List.of(new ContentChange.Relabel(map.root().id(), title), change));
   }
 
   /** Lets a map go its own way; its topics stay. */
   @Transactional
-  public void part(UUID owner, UUID mapId) {
-    maps.requireOwner(owner, mapId);
+  public void part(UUID mapId) {
     OutlineRow row = entities.find(OutlineRow.class, mapId);
     if (row != null) {
       entities.remove(row);

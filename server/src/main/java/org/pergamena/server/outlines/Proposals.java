@@ -9,12 +9,15 @@ import java.util.UUID;
 import org.pergamena.core.analysis.Matching;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.EvidenceChange;
 import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Stance;
-import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
+import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Sources;
@@ -94,20 +97,17 @@ public class Proposals {
 
   /** Links proposals to their topics, all as one change. */
   @Transactional
-  public Maps.Current accept(UUID owner, UUID mapId, Set<UUID> ids) {
-    return maps.change(
-        owner,
+  public void accept(UUID person, UUID mapId, Set<UUID> ids) {
+    maps.change(
+        Act.byHand(person, null),
         mapId,
         map -> {
           List<Change> changes = new ArrayList<>();
           for (Proposal proposal : chosen(mapId, map, ids)) {
-            Topic topic = map.topic(proposal.topic());
-            long before =
-                changes.stream().filter(c -> ((Change.Link) c).topic().equals(topic.id())).count();
             changes.add(
-                new Change.Link(
-                    topic.id(),
-                    topic.evidence().size() + (int) before,
+                new EvidenceChange.Link(
+                    proposal.topic(),
+                    Place.LAST,
                     new Evidence(
                         proposal.id(),
                         proposal.passage(),
@@ -115,7 +115,7 @@ public class Proposals {
                         Origin.MATCHED,
                         proposal.strength())));
           }
-          return new Change.Together(changes);
+          return new Together(changes);
         });
   }
 

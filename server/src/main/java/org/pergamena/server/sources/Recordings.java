@@ -13,9 +13,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Recordings {
   /** What a recording without a transcript says. */
-  public static final String ALONE =
+  private static final String ALONE =
       "This is a recording without a transcript. Add its transcript (WebVTT, SRT, TTML, or text"
           + " with times) under the same name, and the two are joined.";
+
+  /** Enough bytes to tell what kind of recording it is. */
+  private static final int HEAD = 64_000;
 
   private final EntityManager entities;
   private final SourceFiles files;
@@ -55,17 +58,25 @@ public class Recordings {
     Optional<SourceRow> transcript =
         rows(mapId).stream()
             .filter(row -> row.recording == null && base(row.fileName).equals(base(fileName)))
-            .filter(row -> !ALONE.equals(row.problem))
+            .filter(row -> !row.awaitsTranscript)
             .findFirst();
     transcript.ifPresent(row -> shelf.play(mapId, row.id, files.content(bytes), type));
     return transcript.map(row -> row.id);
+  }
+
+  /** Joins a recording to its transcript. */
+  @Transactional
+  public void play(UUID mapId, UUID sourceId, byte[] bytes, String type) {
+    shelf.play(mapId, sourceId, files.content(bytes), type);
   }
 
   /** Keeps a recording that waits for its transcript. */
   @Transactional
   public UUID waiting(UUID mapId, String fileName, byte[] bytes) {
     UUID id = files.add(mapId, fileName, bytes);
-    shelf.failed(mapId, id, ALONE);
+    SourceRow row = Shelf.row(entities, mapId, id);
+    row.problem = ALONE;
+    row.awaitsTranscript = true;
     return id;
   }
 
@@ -74,10 +85,10 @@ public class Recordings {
   public void meet(UUID mapId, UUID sourceId) {
     SourceRow row = Shelf.row(entities, mapId, sourceId);
     for (SourceRow other : rows(mapId)) {
-      boolean waits = ALONE.equals(other.problem) && !other.id.equals(sourceId);
+      boolean waits = other.awaitsTranscript && !other.id.equals(sourceId);
       if (waits && base(other.fileName).equals(base(row.fileName))) {
-        byte[] bytes = files.bytes(other.contentId);
-        shelf.play(mapId, sourceId, other.contentId, type(bytes).orElse("audio/ogg"));
+        byte[] head = files.bytes(other.contentId, 0, HEAD);
+        shelf.play(mapId, sourceId, other.contentId, type(head).orElse("audio/ogg"));
         entities.remove(other);
         return;
       }

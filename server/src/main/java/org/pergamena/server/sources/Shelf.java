@@ -1,10 +1,12 @@
 package org.pergamena.server.sources;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.ShelfChange;
 import org.pergamena.core.source.Span;
 import org.pergamena.core.source.Spans;
 import org.pergamena.formats.read.ReadSource;
@@ -18,9 +20,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Shelf implements ShelfKeeper {
   private final EntityManager entities;
+  private final SourceFiles files;
 
-  Shelf(EntityManager entities) {
+  Shelf(EntityManager entities, SourceFiles files) {
     this.entities = entities;
+    this.files = files;
   }
 
   static SourceRow row(EntityManager entities, UUID mapId, UUID sourceId) {
@@ -31,17 +35,26 @@ public class Shelf implements ShelfKeeper {
     return row;
   }
 
+  /** The row to write, as it is once nobody else can. */
   private SourceRow row(UUID mapId, UUID sourceId) {
-    return row(entities, mapId, sourceId);
+    SourceRow row = row(entities, mapId, sourceId);
+    entities.flush();
+    entities.refresh(row, LockModeType.PESSIMISTIC_WRITE);
+    return row;
+  }
+
+  @Override
+  public void sweep() {
+    files.sweep();
   }
 
   @Override
   public void keep(UUID mapId, Change part) {
-    if (part instanceof Change.Withdraw withdraw) {
+    if (part instanceof ShelfChange.Withdraw withdraw) {
       row(mapId, withdraw.source()).withdrawn = true;
-    } else if (part instanceof Change.Restore restore) {
+    } else if (part instanceof ShelfChange.Restore restore) {
       row(mapId, restore.source()).withdrawn = false;
-    } else if (part instanceof Change.Retext retext) {
+    } else if (part instanceof ShelfChange.Retext retext) {
       SourceRow row = row(mapId, retext.source());
       row.newerThan = retext.to().equals(row.newerThan) ? null : retext.from();
       show(row, retext.to());
@@ -49,10 +62,14 @@ public class Shelf implements ShelfKeeper {
   }
 
   private void show(SourceRow row, UUID textId) {
-    TextRow text = entities.find(TextRow.class, textId);
+    UUID content =
+        entities
+            .createQuery("select contentId from TextRow where id = :id", UUID.class)
+            .setParameter("id", textId)
+            .getSingleResult();
     row.textId = textId;
-    row.contentId = text.contentId;
-    FileRow file = entities.find(FileRow.class, new FileRow.Key(row.id, text.contentId));
+    row.contentId = content;
+    FileRow file = entities.find(FileRow.class, new FileRow.Key(row.id, content));
     row.fileName = file == null ? row.fileName : file.fileName;
   }
 
@@ -140,12 +157,14 @@ public class Shelf implements ShelfKeeper {
   /** Content of the recording of a source. */
   @Transactional(readOnly = true)
   public Optional<UUID> recording(UUID mapId, UUID sourceId) {
-    return Optional.ofNullable(row(mapId, sourceId).recording);
+    return Optional.ofNullable(row(entities, mapId, sourceId).recording);
   }
 
   /** Takes a source that nothing was ever read out of away for good. */
   @Transactional
   public void remove(UUID mapId, UUID sourceId) {
     entities.remove(row(mapId, sourceId));
+    entities.flush();
+    files.sweep();
   }
 }

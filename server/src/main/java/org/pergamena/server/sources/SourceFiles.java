@@ -11,9 +11,11 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
+import org.pergamena.server.maps.Limits;
 import org.pergamena.server.site.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The files of sources as they came, and bringing them in. */
@@ -22,9 +24,11 @@ public class SourceFiles {
   private static final int MOST = 200;
 
   private final EntityManager entities;
+  private final Limits limits;
 
-  SourceFiles(EntityManager entities) {
+  SourceFiles(EntityManager entities, Limits limits) {
     this.entities = entities;
+    this.limits = limits;
   }
 
   /** A file as it came. */
@@ -44,6 +48,7 @@ public class SourceFiles {
   /** Keeps a file as a source that is still to be read. */
   @Transactional
   public UUID add(UUID mapId, String fileName, byte[] bytes) {
+    limits.requireRoomForSource(mapId, bytes.length);
     String name = fileName.isBlank() ? "Unnamed file" : fileName;
     SourceRow row = new SourceRow(mapId, content(bytes), position(mapId), name);
     entities.persist(row);
@@ -54,6 +59,7 @@ public class SourceFiles {
   /** Keeps an address as a source that is still to be fetched. */
   @Transactional
   public UUID addAddress(UUID mapId, String address) {
+    limits.requireRoomForSource(mapId, 0);
     SourceRow row = new SourceRow(mapId, null, position(mapId), address);
     row.address = address;
     entities.persist(row);
@@ -93,26 +99,35 @@ public class SourceFiles {
         .map(row -> new There((UUID) row[0], (String) row[1]));
   }
 
-  /** Keeps bytes once however often they are brought. */
-  @Transactional
+  /**
+   * Keeps bytes once however often they are brought, for a source that is noted as having them in
+   * the same transaction; bytes that no source has are swept away.
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
   public UUID content(byte[] bytes) {
     String hash = sha256(bytes);
-    entities
-        .createNativeQuery(
-            "insert into content (id, sha256, size, bytes) values (:id, :hash, :size, :bytes)"
-                + " on conflict (sha256) do nothing")
-        .setParameter("id", UUID.randomUUID())
-        .setParameter("hash", hash)
-        .setParameter("size", (long) bytes.length)
-        .setParameter("bytes", bytes)
-        .executeUpdate();
-    return entities
-        .createQuery("select id from ContentRow where sha256 = :hash", UUID.class)
-        .setParameter("hash", hash)
-        .getSingleResult();
+    List<?> found = List.of();
+    while (found.isEmpty()) {
+      entities
+          .createNativeQuery(
+              "insert into content (id, sha256, size, bytes) values (:id, :hash, :size, :bytes)"
+                  + " on conflict (sha256) do nothing")
+          .setParameter("id", UUID.randomUUID())
+          .setParameter("hash", hash)
+          .setParameter("size", (long) bytes.length)
+          .setParameter("bytes", bytes)
+          .executeUpdate();
+      found =
+          entities
+              .createNativeQuery(
+                  "select id from content where sha256 = :hash for key share", UUID.class)
+              .setParameter("hash", hash)
+              .getResultList();
+    }
+    return (UUID) found.get(0);
   }
 
-  private static String sha256(byte[] bytes) {
+  static String sha256(byte[] bytes) {
     try {
       return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
     } catch (NoSuchAlgorithmException e) {
@@ -130,7 +145,36 @@ public class SourceFiles {
   /** The bytes that were kept. */
   @Transactional(readOnly = true)
   public byte[] bytes(UUID content) {
-    return entities.find(ContentRow.class, content).bytes.clone();
+    return (byte[])
+        entities
+            .createNativeQuery("select bytes from content where id = :id", byte[].class)
+            .setParameter("id", content)
+            .getSingleResult();
+  }
+
+  /** How many bytes were kept. */
+  @Transactional(readOnly = true)
+  public long size(UUID content) {
+    return ((Number)
+            entities
+                .createNativeQuery("select size from content where id = :id")
+                .setParameter("id", content)
+                .getSingleResult())
+        .longValue();
+  }
+
+  /** Some of the bytes that were kept, from an offset on. */
+  @Transactional(readOnly = true)
+  public byte[] bytes(UUID content, long from, int count) {
+    return (byte[])
+        entities
+            .createNativeQuery(
+                "select substring(bytes from :from for :count) from content where id = :id",
+                byte[].class)
+            .setParameter("id", content)
+            .setParameter("from", (int) from + 1)
+            .setParameter("count", count)
+            .getSingleResult();
   }
 
   /**
@@ -147,31 +191,62 @@ public class SourceFiles {
     return new Original(row.contentId, row.fileName, bytes(row.contentId));
   }
 
-  /** Keeps what was read out of a file, once for each reading that gave other words. */
+  /**
+   * Keeps what was read out of a file that a source has or is to get, once for each reading that
+   * gave other words.
+   */
   @Transactional
-  public UUID keep(UUID content, ReadSource read) {
+  public UUID keep(UUID mapId, UUID sourceId, UUID content, String fileName, ReadSource read) {
+    had(row(mapId, sourceId), content, fileName);
+    TextRow text = new TextRow(content, read);
     return entities
-        .createQuery("from TextRow where contentId = :content", TextRow.class)
+        .createQuery(
+            "select id from TextRow where contentId = :content and digest = :digest", UUID.class)
         .setParameter("content", content)
-        .getResultStream()
-        .filter(row -> row.says(read))
+        .setParameter("digest", text.digest)
+        .setMaxResults(1)
+        .getResultList()
+        .stream()
         .findFirst()
         .orElseGet(
             () -> {
-              TextRow row = new TextRow(content, read);
-              entities.persist(row);
-              return row;
-            })
-        .id;
+              entities.persist(text);
+              return text.id;
+            });
   }
 
-  /** Notes that a source has had a file. */
+  /** Keeps a file that a source has or is to get. */
   @Transactional
-  public void had(UUID mapId, UUID sourceId, UUID content, String fileName) {
-    SourceRow row = row(mapId, sourceId);
+  public UUID had(UUID mapId, UUID sourceId, byte[] bytes, String fileName) {
+    UUID content = content(bytes);
+    had(row(mapId, sourceId), content, fileName);
+    return content;
+  }
+
+  private void had(SourceRow row, UUID content, String fileName) {
     if (entities.find(FileRow.class, new FileRow.Key(row.id, content)) == null) {
       entities.persist(new FileRow(row.id, content, fileName));
+      entities.flush();
     }
+  }
+
+  /** Lets bytes and texts go that no source has any more. */
+  @Transactional
+  public void sweep() {
+    entities
+        .createNativeQuery(
+            "delete from source_text t where not exists"
+                + " (select 1 from source_file f where f.content_id = t.content_id)"
+                + " and not exists (select 1 from source s where s.text_id = t.id)")
+        .executeUpdate();
+    entities
+        .createNativeQuery(
+            "delete from content c where not exists"
+                + " (select 1 from source_file f where f.content_id = c.id)"
+                + " and not exists (select 1 from source s where s.content_id = c.id"
+                + " or s.recording = c.id)"
+                + " and not exists (select 1 from source_text t where t.content_id = c.id)")
+        .executeUpdate();
   }
 
   /** Gives a map the same sources that another has; what each became. */

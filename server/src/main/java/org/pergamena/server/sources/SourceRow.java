@@ -5,13 +5,16 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 import org.pergamena.formats.read.SourceKind;
 
 /** A source of one map. */
 @Entity(name = "SourceRow")
 @Table(name = "source")
+@DynamicUpdate
 class SourceRow {
   @Id UUID id;
   UUID mapId;
@@ -25,6 +28,11 @@ class SourceRow {
   int position;
   String fileName;
   String name;
+
+  @Version long version;
+
+  /** Whether it is a recording that waits for its transcript. */
+  boolean awaitsTranscript;
 
   /** Why it could not be read, or null. */
   String problem;

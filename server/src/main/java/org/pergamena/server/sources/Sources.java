@@ -52,6 +52,7 @@ public class Sources {
    * @param problem why it could not be read, or null
    * @param durationMs milliseconds, 0 without times
    * @param language ISO 639-3, empty if it cannot be told
+   * @param chosenLanguage that a person says it is in, or null to go by the text
    * @param newerThan the text before, of which what is new has not been folded in; or null
    * @param soundType media type of the recording that belongs to it, or null
    */
@@ -69,6 +70,7 @@ public class Sources {
       String dated,
       String category,
       String language,
+      String chosenLanguage,
       String address,
       String soundType,
       List<Span> excluded,
@@ -96,7 +98,8 @@ public class Sources {
                 + " where s.mapId = :map and not s.withdrawn order by s.position",
             Object[].class)
         .setParameter("map", mapId)
-        .getResultStream()
+        .getResultList()
+        .stream()
         .map(Sources::entry)
         .toList();
   }
@@ -118,6 +121,7 @@ public class Sources {
         firstOf(source.dated, row[6]),
         source.category,
         firstOf(source.language, row[7]),
+        source.language,
         source.address,
         source.soundType,
         StructureJson.spans(source.excluded),
@@ -157,23 +161,36 @@ public class Sources {
     return of(mapId).stream().map(Entry::id).toList();
   }
 
-  /** The same, split into sentences; what was split before is not split again. */
-  @Transactional(readOnly = true)
+  /**
+   * The same, split into sentences; what was split before is not split again. This takes long and
+   * must not be called with a transaction open.
+   */
   public List<Analysed> analysed(UUID mapId) {
     return of(mapId).stream().filter(Entry::ready).map(this::analysed).toList();
   }
 
-  /** Splits a source into sentences ahead of its being distilled. */
-  @Transactional(readOnly = true)
-  public void prepare(UUID mapId, UUID sourceId) {
-    find(mapId, sourceId).filter(Entry::ready).ifPresent(this::analysed);
+  /**
+   * Splits a text that a source is to get into sentences, ahead of its being distilled.
+   *
+   * @param language that was told from the text
+   */
+  public void prepare(Entry entry, UUID textId, String language) {
+    String spoken = entry.chosenLanguage() == null ? language : entry.chosenLanguage();
+    analysed(new Source(entry.id(), entry.name(), text(textId), List.of(), spoken), textId);
   }
 
   private Analysed analysed(Entry entry) {
-    Source source = source(entry);
-    Source whole = source.without(List.of());
-    Spoken spoken = new Spoken(entry.textId(), entry.language());
-    Analysed text = analysed.get(spoken, key -> TextAnalyser.analyse(whole));
+    return analysed(source(entry), entry.textId());
+  }
+
+  /** Computed without a connection; several that want the same at once may compute it each. */
+  private Analysed analysed(Source source, UUID textId) {
+    Spoken spoken = new Spoken(textId, source.language());
+    Analysed text = analysed.getIfPresent(spoken);
+    if (text == null) {
+      text = TextAnalyser.analyse(source.without(List.of()));
+      analysed.put(spoken, text);
+    }
     return Analysed.of(source, text.sentences(), text.punctuated());
   }
 
@@ -183,15 +200,18 @@ public class Sources {
   }
 
   /** A text by its identity. */
-  @Transactional(readOnly = true)
   public SourceText text(UUID textId) {
-    return texts.get(
-        textId,
-        id -> {
-          TextRow row = entities.find(TextRow.class, id);
-          entities.detach(row);
-          return StructureJson.read(row.body, row.structure);
-        });
+    SourceText text = texts.getIfPresent(textId);
+    if (text == null) {
+      Object[] row =
+          entities
+              .createQuery("select body, structure from TextRow where id = :id", Object[].class)
+              .setParameter("id", textId)
+              .getSingleResult();
+      text = StructureJson.read((String) row[0], (String) row[1]);
+      texts.put(textId, text);
+    }
+    return text;
   }
 
   /** What of a source would be folded in: all, or of a newer version what is new. */

@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
@@ -28,6 +29,10 @@ class TextRow {
   String omissions;
   String layout;
   String scanned;
+
+  /** Of its words and their structure; the same for readings that gave the same. */
+  String digest;
+
   int words;
   int pages;
   long duration;
@@ -47,15 +52,14 @@ class TextRow {
     this.omissions = StructureJson.json(read.omissions());
     this.layout = StructureJson.json(read.layout());
     this.scanned = StructureJson.json(read.scanned());
+    this.digest = digest(read);
     this.words = read.text().words();
     this.pages = read.text().pageCount();
     this.duration = read.text().durationMs();
   }
 
-  /** Whether another reading of the same file gave the same words. */
-  boolean says(ReadSource read) {
-    return kind == read.kind()
-        && body.equals(read.text().text())
-        && structure.equals(StructureJson.write(read.text()));
+  private static String digest(ReadSource read) {
+    String all = read.kind() + "\n" + StructureJson.write(read.text()) + "\n" + read.text().text();
+    return SourceFiles.sha256(all.getBytes(StandardCharsets.UTF_8));
   }
 }

@@ -1,13 +1,15 @@
 package org.pergamena.server.jobs;
 
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyDouble;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.contains;
 import static org.mockito.ArgumentMatchers.eq;
-import static org.mockito.ArgumentMatchers.isNull;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
@@ -16,11 +18,15 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.Progress;
+import org.pergamena.server.maps.StaleException;
 
 class JobRunnerTest {
+  private static final Work.Finish NOTHING = () -> {};
+
   private final Jobs jobs = mock(Jobs.class);
   private final Work work = mock(Work.class);
-  private final JobRow job = new JobRow(UUID.randomUUID(), null, JobKind.DISTIL, "{}");
+  private final JobRow job =
+      new JobRow(UUID.randomUUID(), UUID.randomUUID(), null, JobKind.DISTIL, "{}");
   private final JobRunner runner = runner();
 
   private JobRunner runner() {
@@ -30,41 +36,57 @@ class JobRunnerTest {
   }
 
   @Test
-  void work_that_ends_is_done() {
+  void what_was_computed_is_applied_as_the_job_ends() throws Exception {
+    when(work.run(any(), any())).thenReturn(NOTHING);
     runner.run(job.id);
-    verify(jobs).end(job.id, JobState.DONE, null);
+    verify(jobs).finish(job.task(), NOTHING);
+  }
+
+  @Test
+  void what_has_gone_stale_is_computed_again() throws Exception {
+    when(work.run(any(), any())).thenReturn(NOTHING);
+    doThrow(new StaleException()).doNothing().when(jobs).finish(job.task(), NOTHING);
+    runner.run(job.id);
+    verify(work, times(2)).run(any(), any());
+    verify(jobs, never()).end(any(), any(), any());
   }
 
   @Test
   void a_cancelled_job_stops_at_its_next_step_and_says_so_to_its_work() throws Exception {
     when(jobs.at(eq(job.id), anyString(), anyDouble())).thenReturn(true, false);
-    org.mockito.Mockito.doAnswer(
+    when(work.run(any(), any()))
+        .thenAnswer(
             call -> {
-              Progress progress = call.getArgument(3);
+              Progress progress = call.getArgument(1);
               progress.at("First", 0.1);
               progress.at("Second", 0.2);
               throw new AssertionError("it went on");
-            })
-        .when(work)
-        .run(any(), any(), any(), any());
+            });
     runner.run(job.id);
-    verify(work).cancelled(job.mapId, null);
+    verify(work).cancelled(job.task());
     verify(jobs).end(job.id, JobState.CANCELLED, null);
   }
 
   @Test
   void work_that_cannot_be_done_fails_with_its_sentence() throws Exception {
-    doThrow(new WorkFailedException("There are no words.", null))
-        .when(work)
-        .run(any(), isNull(), any(), any());
+    when(work.run(any(), any())).thenThrow(new WorkFailedException("There are no words.", null));
     runner.run(job.id);
     verify(jobs).end(job.id, JobState.FAILED, "There are no words.");
   }
 
   @Test
   void an_error_of_ours_fails_the_job_and_nothing_else() throws Exception {
-    doThrow(new IllegalStateException("bug")).when(work).run(any(), any(), any(), any());
+    when(work.run(any(), any())).thenThrow(new IllegalStateException("bug"));
     runner.run(job.id);
     verify(jobs).end(eq(job.id), eq(JobState.FAILED), contains("try again"));
+  }
+
+  @Test
+  void a_job_during_which_the_database_goes_away_is_left_to_be_done_again() throws Exception {
+    RuntimeException away =
+        new IllegalStateException(new java.sql.SQLNonTransientConnectionException("gone"));
+    when(work.run(any(), any())).thenThrow(away);
+    assertThatThrownBy(() -> runner.run(job.id)).hasRootCauseMessage("gone");
+    verify(jobs, never()).end(any(), any(), any());
   }
 }

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.pergamena.server.PergamenaServer;
 import org.springframework.boot.SpringApplication;
+import org.springframework.context.ApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** Runs the real application once for all tests, with the demonstration, on a real database. */
@@ -42,11 +43,15 @@ public final class TestApplication implements BeforeAllCallback, ParameterResolv
 
   @Override
   public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
-    return parameter.getParameter().getType() == TestVisitor.class;
+    Class<?> type = parameter.getParameter().getType();
+    return type == TestVisitor.class || type == ApplicationContext.class;
   }
 
   @Override
   public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+    if (parameter.getParameter().getType() == ApplicationContext.class) {
+      return running(context).application();
+    }
     String port = running(context).application().getEnvironment().getProperty("local.server.port");
     return new TestVisitor("http://127.0.0.1:" + port);
   }

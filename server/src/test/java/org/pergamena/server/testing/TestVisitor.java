@@ -12,6 +12,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
@@ -69,6 +70,42 @@ public final class TestVisitor {
   public Answer post(String path, Object body) {
     return send(
         "POST", path, body == null ? null : JSON.writeValueAsBytes(body), "application/json");
+  }
+
+  /** Edits a map, under a fresh identity. */
+  public Answer edit(UUID map, Map<String, ?> edit) {
+    return edit(map, UUID.randomUUID(), edit);
+  }
+
+  /** Edits a map under an identity of the edit's own. */
+  public Answer edit(UUID map, UUID id, Map<String, ?> edit) {
+    return post("/api/maps/" + map + "/edits", Map.of("id", id, "edit", edit));
+  }
+
+  /** Adds a topic at the end of a parent's children; gives its identity. */
+  public UUID add(UUID map, UUID parent, UUID after, String label) {
+    UUID topic = UUID.randomUUID();
+    Map<String, Object> add = new HashMap<>();
+    add.put("type", "Add");
+    add.put("topic", topic);
+    add.put("parent", parent);
+    add.put("after", after);
+    add.put("label", label);
+    Answer answer = edit(map, add);
+    if (answer.status() != 200) {
+      throw new AssertionError(answer.text());
+    }
+    return topic;
+  }
+
+  /** Undoes. */
+  public Answer undo(UUID map) {
+    return post("/api/maps/" + map + "/undo", Map.of("id", UUID.randomUUID()));
+  }
+
+  /** Does again. */
+  public Answer redo(UUID map) {
+    return post("/api/maps/" + map + "/redo", Map.of("id", UUID.randomUUID()));
   }
 
   /** Replaces something by JSON. */

@@ -1,4 +1,4 @@
-package org.pergamena.server.desk;
+package org.pergamena.server.distilling;
 
 import java.util.List;
 import java.util.UUID;
@@ -10,6 +10,7 @@ import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.FreshTopics;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.News;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -28,13 +29,15 @@ class TopicController {
   private final Maps maps;
   private final Sources sources;
   private final Jobs jobs;
+  private final News news;
   private final FreshTopics fresh;
 
-  TopicController(Maps maps, Sources sources, Jobs jobs, FreshTopics fresh) {
+  TopicController(Maps maps, Sources sources, Jobs jobs, News news, FreshTopics fresh) {
     this.maps = maps;
     this.fresh = fresh;
     this.sources = sources;
     this.jobs = jobs;
+    this.news = news;
   }
 
   /**
@@ -50,8 +53,8 @@ class TopicController {
   @ResponseStatus(HttpStatus.ACCEPTED)
   void deepen(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
-    maps.get(visitor, map).map().topic(topic);
-    jobs.ask(map, null, JobKind.DEEPEN, topic.toString());
+    maps.get(map).map().topic(topic);
+    jobs.ask(visitor, map, null, JobKind.DEEPEN, topic.toString());
   }
 
   /** Proposes passages like those that a topic has. */
@@ -59,8 +62,8 @@ class TopicController {
   @ResponseStatus(HttpStatus.ACCEPTED)
   void like(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
-    maps.get(visitor, map).map().topic(topic);
-    jobs.ask(map, null, JobKind.MATCH, topic.toString());
+    maps.get(map).map().topic(topic);
+    jobs.ask(visitor, map, null, JobKind.MATCH, topic.toString());
   }
 
   /** Folds a source into the map that stands. */
@@ -68,9 +71,8 @@ class TopicController {
   @ResponseStatus(HttpStatus.ACCEPTED)
   void fold(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
-    maps.requireOwner(visitor, map);
     sources.source(map, source);
-    jobs.ask(map, null, JobKind.FOLD, source.toString());
+    jobs.ask(visitor, map, null, JobKind.FOLD, source.toString());
   }
 
   /** How sure it is that a topic's text is rightly grouped. */
@@ -78,7 +80,7 @@ class TopicController {
   @Transactional(readOnly = true)
   public Belonging grouping(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
-    TopicMap topics = maps.get(visitor, map).map();
+    TopicMap topics = maps.get(map).map();
     return Belonging.of(topics, topics.topic(topic), sources.analysed(map));
   }
 
@@ -87,26 +89,24 @@ class TopicController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void seen(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
-    maps.requireOwner(visitor, map);
     fresh.seen(map, topic);
-    jobs.announce(map);
+    news.tell(map);
   }
 
   /** Notes that all have been looked at. */
   @PostMapping("/seen")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void allSeen(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    maps.requireOwner(visitor, map);
     fresh.seen(map, null);
-    jobs.announce(map);
+    news.tell(map);
   }
 
   @GetMapping("/left-out")
   @Transactional(readOnly = true)
   public List<LeftOutView> leftOut(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
     List<Source> texts = sources.texts(map);
-    List<String> terms = maps.distilledWith(visitor, map).wishes().without();
-    return LeftOut.of(maps.get(visitor, map).map(), texts, terms).stream()
+    List<String> terms = maps.distilledWith(map).wishes().without();
+    return LeftOut.of(maps.get(map).map(), texts, terms).stream()
         .map(left -> view(left, texts))
         .toList();
   }

@@ -1,4 +1,4 @@
-package org.pergamena.server.desk;
+package org.pergamena.server.distilling;
 
 import java.util.List;
 import java.util.Map;
@@ -59,11 +59,10 @@ class DistilController {
       @PathVariable UUID map,
       @RequestBody DistilOptions options) {
     requireSource(visitor, map);
-    jobs.ask(map, null, JobKind.DISTIL, json.writeValueAsString(options));
+    jobs.ask(visitor, map, null, JobKind.DISTIL, json.writeValueAsString(options));
   }
 
   private void requireSource(UUID visitor, UUID map) {
-    maps.requireOwner(visitor, map);
     if (sources.of(map).stream().noneMatch(Sources.Entry::ready)) {
       throw new Refused(
           HttpStatus.UNPROCESSABLE_CONTENT,
@@ -74,7 +73,7 @@ class DistilController {
   /** The options that the map was last distilled with, or else the usual ones. */
   @GetMapping
   DistilOptions last(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    return maps.distilledWith(visitor, map);
+    return maps.distilledWith(map);
   }
 
   /** How many topics would come; a later question about the same map ends an earlier one. */

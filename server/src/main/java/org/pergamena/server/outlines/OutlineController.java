@@ -1,4 +1,4 @@
-package org.pergamena.server.desk;
+package org.pergamena.server.outlines;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -6,9 +6,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
-import org.pergamena.server.maps.Maps;
-import org.pergamena.server.outlines.Outlines;
-import org.pergamena.server.outlines.Proposals;
+import org.pergamena.server.maps.News;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -25,18 +23,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/maps/{map}")
 class OutlineController {
-  private final Maps maps;
   private final Outlines outlines;
   private final Proposals proposals;
-  private final Desks desks;
   private final Jobs jobs;
+  private final News news;
 
-  OutlineController(Maps maps, Outlines outlines, Proposals proposals, Desks desks, Jobs jobs) {
-    this.maps = maps;
+  OutlineController(Outlines outlines, Proposals proposals, Jobs jobs, News news) {
     this.outlines = outlines;
     this.proposals = proposals;
-    this.desks = desks;
     this.jobs = jobs;
+    this.news = news;
   }
 
   /** An outline as it is written. */
@@ -46,8 +42,8 @@ class OutlineController {
   record Chosen(@NotNull Set<UUID> proposals) {}
 
   @GetMapping("/outline")
-  Outlines.OutlineView outline(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    return outlines.of(visitor, map);
+  Outlines.OutlineView outline(@PathVariable UUID map) {
+    return outlines.of(map);
   }
 
   /** Makes the map follow an outline; its topics are matched with passages at once. */
@@ -57,43 +53,37 @@ class OutlineController {
       @PathVariable UUID map,
       @RequestBody @Valid Written written) {
     Outlines.OutlineView view = outlines.follow(visitor, map, written.name(), written.body());
-    jobs.ask(map, null, JobKind.MATCH, "");
+    jobs.ask(visitor, map, null, JobKind.MATCH, "");
     return view;
   }
 
   @DeleteMapping("/outline")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void part(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    outlines.part(visitor, map);
-    jobs.announce(map);
+  void part(@PathVariable UUID map) {
+    outlines.part(map);
+    news.tell(map);
   }
 
   /** Looks for passages that bear out topics without any. */
   @PostMapping("/proposals")
   @ResponseStatus(HttpStatus.ACCEPTED)
   void match(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    maps.requireOwner(visitor, map);
-    jobs.ask(map, null, JobKind.MATCH, "");
+    jobs.ask(visitor, map, null, JobKind.MATCH, "");
   }
 
   @PostMapping("/proposals/accept")
-  Desk accept(
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void accept(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Chosen chosen) {
-    Maps.Current now = proposals.accept(visitor, map, chosen.proposals());
-    jobs.announce(map);
-    return desks.desk(now);
+    proposals.accept(visitor, map, chosen.proposals());
   }
 
   @PostMapping("/proposals/refuse")
-  Desk refuse(
-      @AuthenticationPrincipal UUID visitor,
-      @PathVariable UUID map,
-      @RequestBody @Valid Chosen chosen) {
-    maps.requireOwner(visitor, map);
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void refuse(@PathVariable UUID map, @RequestBody @Valid Chosen chosen) {
     proposals.refuse(map, chosen.proposals());
-    jobs.announce(map);
-    return desks.desk(maps.get(visitor, map));
+    news.tell(map);
   }
 }

@@ -1,8 +1,9 @@
-package org.pergamena.server.jobs;
+package org.pergamena.server.gather;
 
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import org.pergamena.core.distil.Progress;
+import org.pergamena.core.map.Change;
 import org.pergamena.core.map.NewerText;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
@@ -10,7 +11,11 @@ import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
 import org.pergamena.server.fetch.FetchException;
 import org.pergamena.server.fetch.WebSources;
+import org.pergamena.server.jobs.JobKind;
+import org.pergamena.server.jobs.Work;
+import org.pergamena.server.jobs.WorkFailedException;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.StaleException;
 import org.pergamena.server.reading.ReaderPool;
 import org.pergamena.server.sources.Recordings;
 import org.pergamena.server.sources.Shelf;
@@ -62,40 +67,43 @@ class ReadWork implements Work {
   }
 
   @Override
-  public void run(UUID mapId, UUID sourceId, String options, Progress progress)
-      throws WorkFailedException {
+  public Finish run(Task task, Progress progress) throws WorkFailedException {
     try {
-      SourceFiles.Task task = files.task(mapId, sourceId);
+      SourceFiles.Task reading = files.task(task.map(), task.source());
       File file =
-          !options.isEmpty()
-              ? json.readValue(options, File.class)
-              : task.content() == null
-                  ? fetched(mapId, sourceId, task.address(), progress)
-                  : new File(task.content(), task.fileName());
+          !task.options().isEmpty()
+              ? json.readValue(task.options(), File.class)
+              : reading.content() == null
+                  ? fetched(task, reading.address(), progress)
+                  : new File(reading.content(), reading.fileName());
       progress.at("Reading", 0.05);
       ReadSource read =
           readers.read(
               file.name(),
-              task.chosen(),
+              reading.chosen(),
               files.bytes(file.content()),
               share -> progress.at("Reading", 0.05 + 0.75 * share));
+      UUID text = files.keep(task.map(), task.source(), file.content(), file.name(), read);
       progress.at("Finding sentences", 0.8);
-      files.had(mapId, sourceId, file.content(), file.name());
-      show(mapId, sourceId, files.keep(file.content(), read));
-      shelf.named(mapId, sourceId, read);
-      recordings.meet(mapId, sourceId);
-      sources.prepare(mapId, sourceId);
+      Sources.Entry before = sources.entry(task.map(), task.source());
+      sources.prepare(before, text, read.language());
+      TopicMap map = maps.get(task.map()).map();
+      Change change = change(map, task, before, text);
+      return () -> {
+        show(task, text, map, change);
+        shelf.named(task.map(), task.source(), read);
+        recordings.meet(task.map(), task.source());
+      };
     } catch (UnreadableException | FetchException e) {
-      shelf.failed(mapId, sourceId, e.getMessage());
+      shelf.failed(task.map(), task.source(), e.getMessage());
       throw new WorkFailedException(e.getMessage(), e);
     }
   }
 
-  private File fetched(UUID mapId, UUID sourceId, String address, Progress progress)
-      throws FetchException {
+  private File fetched(Task task, String address, Progress progress) throws FetchException {
     progress.at("Fetching", 0.02);
     WebSources.WebFile found = web.fetch(address, () -> stopped(progress));
-    UUID content = files.content(found.bytes());
+    UUID content = files.had(task.map(), task.source(), found.bytes(), found.name());
     found
         .recording()
         .ifPresent(
@@ -103,7 +111,7 @@ class ReadWork implements Work {
                 recordings
                     .type(sound.bytes())
                     .ifPresent(
-                        type -> shelf.play(mapId, sourceId, files.content(sound.bytes()), type)));
+                        type -> recordings.play(task.map(), task.source(), sound.bytes(), type)));
     return new File(content, found.name());
   }
 
@@ -116,26 +124,30 @@ class ReadWork implements Work {
     }
   }
 
-  /** Gives the source its text; where topics rest on the one before, as a change of the map. */
-  private void show(UUID mapId, UUID sourceId, UUID textId) {
-    Sources.Entry entry = sources.entry(mapId, sourceId);
-    UUID owner = maps.owner(mapId);
-    boolean rests =
-        maps.get(owner, mapId).map().preorder().stream().anyMatch(t -> t.restsOn(sourceId));
-    if (!rests || textId.equals(entry.textId())) {
-      shelf.take(mapId, sourceId, textId);
-      return;
+  /** What giving the source its text does to the map; null if no topic rests on another text. */
+  private Change change(TopicMap map, Task task, Sources.Entry entry, UUID text) {
+    boolean rests = map.preorder().stream().anyMatch(topic -> topic.restsOn(task.source()));
+    if (!rests || text.equals(entry.textId())) {
+      return null;
     }
-    Source before = sources.source(mapId, sourceId);
-    Source after = new Source(sourceId, entry.name(), sources.text(textId));
-    maps.change(
-        owner,
-        mapId,
-        (TopicMap map) -> NewerText.change(map, before, after, entry.textId(), textId));
+    Source before = sources.source(task.map(), task.source());
+    Source after = new Source(task.source(), entry.name(), sources.text(text));
+    return NewerText.change(map, before, after, entry.textId(), text);
+  }
+
+  private void show(Task task, UUID text, TopicMap before, Change change) {
+    if (!NewerText.fits(before, maps.get(task.map()).map(), task.source())) {
+      throw new StaleException();
+    }
+    if (change == null) {
+      shelf.take(task.map(), task.source(), text);
+    } else {
+      maps.change(task.act(), task.map(), now -> change);
+    }
   }
 
   @Override
-  public void cancelled(UUID mapId, UUID sourceId) {
-    shelf.failed(mapId, sourceId, "Reading was cancelled. Read it again or take it out.");
+  public void cancelled(Task task) {
+    shelf.failed(task.map(), task.source(), "Reading was cancelled. Read it again or take it out.");
   }
 }

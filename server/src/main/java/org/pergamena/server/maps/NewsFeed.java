@@ -1,4 +1,4 @@
-package org.pergamena.server.jobs;
+package org.pergamena.server.maps;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
@@ -11,7 +11,10 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.function.Function;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
 import javax.sql.DataSource;
 import org.postgresql.PGConnection;
 import org.postgresql.PGNotification;
@@ -24,38 +27,56 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Sends open pages the news of their map, from whatever server it comes, by NOTIFY. */
 @Component
-public class MapNews {
-  static final String CHANNEL = "pergamena";
-  private static final Logger LOG = LoggerFactory.getLogger(MapNews.class);
+public class NewsFeed {
+  private static final Logger LOG = LoggerFactory.getLogger(NewsFeed.class);
   private static final int WAIT_MS = 1000;
   private static final int TICKS_BETWEEN_SIGNS_OF_LIFE = 15;
+  private static final int SENDERS = 4;
 
-  private record Listener(SseEmitter emitter, Function<UUID, Object> news) {}
+  /** A page; {@code due} while news wait to be sent to it, so that they wait once. */
+  private record Listener(SseEmitter emitter, Supplier<Object> news, AtomicBoolean due) {}
 
   private final DataSource database;
   private final Map<UUID, List<Listener>> listeners = new ConcurrentHashMap<>();
+  private final ExecutorService senders =
+      Executors.newFixedThreadPool(
+          SENDERS,
+          task -> {
+            Thread thread = new Thread(task, "news-sender");
+            thread.setDaemon(true);
+            return thread;
+          });
   private volatile boolean open = true;
 
-  MapNews(DataSource database) {
+  NewsFeed(DataSource database) {
     this.database = database;
   }
 
   /** Sends the news of a map to a page, now and whenever there are any. */
-  public SseEmitter listen(UUID mapId, Function<UUID, Object> news) {
+  public SseEmitter listen(UUID mapId, Supplier<Object> news) {
     SseEmitter emitter = new SseEmitter(0L);
-    Listener listener = new Listener(emitter, news);
+    Listener listener = new Listener(emitter, news, new AtomicBoolean());
     List<Listener> list = listeners.computeIfAbsent(mapId, id -> new CopyOnWriteArrayList<>());
     list.add(listener);
-    Runnable leave = () -> list.remove(listener);
+    Runnable leave = () -> leave(mapId, listener);
     emitter.onCompletion(leave);
     emitter.onError(e -> leave.run());
-    send(mapId, listener);
+    soon(listener);
     return emitter;
+  }
+
+  private void leave(UUID mapId, Listener listener) {
+    listeners.computeIfPresent(
+        mapId,
+        (id, list) -> {
+          list.remove(listener);
+          return list.isEmpty() ? null : list;
+        });
   }
 
   @EventListener
   void ready(ApplicationReadyEvent event) {
-    Thread thread = new Thread(this::hear, "map-news");
+    Thread thread = new Thread(this::hear, "news-listener");
     thread.setDaemon(true);
     thread.start();
   }
@@ -63,6 +84,7 @@ public class MapNews {
   @PreDestroy
   void close() {
     open = false;
+    senders.shutdownNow();
     listeners.values().forEach(list -> list.forEach(l -> l.emitter().complete()));
   }
 
@@ -70,11 +92,12 @@ public class MapNews {
     while (open) {
       try (Connection connection = database.getConnection();
           Statement statement = connection.createStatement()) {
-        statement.execute("listen " + CHANNEL);
+        statement.execute("listen " + News.CHANNEL);
+        listeners.values().forEach(list -> list.forEach(this::soon));
         hear(connection.unwrap(PGConnection.class));
       } catch (SQLException e) {
         if (open) {
-          LOG.warn("lost the database, listening again soon", e);
+          LOG.warn("lost the database, listening again soon: {}", e.getMessage());
           pause();
         }
       }
@@ -90,28 +113,39 @@ public class MapNews {
             .map(PGNotification::getParameter)
             .distinct()
             .map(UUID::fromString)
-            .forEach(map -> listeners.getOrDefault(map, List.of()).forEach(l -> send(map, l)));
+            .forEach(map -> listeners.getOrDefault(map, List.of()).forEach(this::soon));
       }
       if (++ticks % TICKS_BETWEEN_SIGNS_OF_LIFE == 0) {
-        listeners.values().forEach(list -> list.forEach(MapNews::signOfLife));
+        listeners
+            .values()
+            .forEach(list -> list.forEach(l -> send(l, SseEmitter.event().comment("still here"))));
       }
     }
   }
 
-  private static void send(UUID mapId, Listener listener) {
+  /** Has a page told what is new as soon as a sender is free; once, however often that is asked. */
+  private void soon(Listener listener) {
+    if (open && listener.due().compareAndSet(false, true)) {
+      senders.execute(
+          () -> {
+            listener.due().set(false);
+            tell(listener);
+          });
+    }
+  }
+
+  private static void tell(Listener listener) {
     try {
-      listener.emitter().send(SseEmitter.event().name("news").data(listener.news().apply(mapId)));
-    } catch (IOException | IllegalStateException e) {
-      listener.emitter().completeWithError(e);
+      send(listener, SseEmitter.event().name("news").data(listener.news().get()));
     } catch (RuntimeException e) {
       LOG.debug("no news of a map that is gone", e);
       listener.emitter().complete();
     }
   }
 
-  private static void signOfLife(Listener listener) {
+  private static void send(Listener listener, SseEmitter.SseEventBuilder event) {
     try {
-      listener.emitter().send(SseEmitter.event().comment("still here"));
+      listener.emitter().send(event);
     } catch (IOException | IllegalStateException e) {
       listener.emitter().completeWithError(e);
     }

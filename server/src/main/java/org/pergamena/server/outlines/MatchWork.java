@@ -1,4 +1,4 @@
-package org.pergamena.server.jobs;
+package org.pergamena.server.outlines;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,8 +9,9 @@ import org.pergamena.core.analysis.Support;
 import org.pergamena.core.distil.Progress;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.server.jobs.JobKind;
+import org.pergamena.server.jobs.Work;
 import org.pergamena.server.maps.Maps;
-import org.pergamena.server.outlines.Proposals;
 import org.pergamena.server.sources.Sources;
 import org.springframework.stereotype.Component;
 
@@ -36,16 +37,15 @@ class MatchWork implements Work {
   }
 
   @Override
-  public void run(UUID mapId, UUID sourceId, String options, Progress progress) {
+  public Finish run(Task task, Progress progress) {
     progress.at("Finding sentences", 0.02);
-    Matching matching = new Matching(sources.analysed(mapId));
-    TopicMap map = maps.get(maps.owner(mapId), mapId).map();
-    if (!options.isEmpty()) {
-      UUID topic = UUID.fromString(options);
-      if (map.has(topic)) {
-        proposals.add(mapId, matching.like(map.topic(topic)));
-      }
-      return;
+    Matching matching = new Matching(sources.analysed(task.map()));
+    TopicMap map = maps.get(task.map()).map();
+    if (!task.options().isEmpty()) {
+      UUID topic = UUID.fromString(task.options());
+      List<Matching.Match> like =
+          map.has(topic) ? matching.like(map.topic(topic)) : List.<Matching.Match>of();
+      return () -> proposals.add(task.map(), like);
     }
     Map<UUID, Support> supports = Support.of(map);
     List<Topic> bare =
@@ -57,6 +57,6 @@ class MatchWork implements Work {
       progress.at("Matching topics", 0.3 + 0.65 * i / bare.size());
       found.addAll(matching.of(map, bare.get(i)));
     }
-    proposals.replace(mapId, found);
+    return () -> proposals.replace(task.map(), found);
   }
 }

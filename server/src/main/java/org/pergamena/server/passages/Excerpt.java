@@ -1,4 +1,4 @@
-package org.pergamena.server.desk;
+package org.pergamena.server.passages;
 
 import org.pergamena.core.source.Span;
 

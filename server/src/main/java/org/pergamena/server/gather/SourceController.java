@@ -1,4 +1,4 @@
-package org.pergamena.server.desk;
+package org.pergamena.server.gather;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -9,11 +9,13 @@ import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.pergamena.core.map.Change;
+import org.pergamena.core.map.ShelfChange;
 import org.pergamena.formats.SourceReader;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
+import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.News;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Recordings;
 import org.pergamena.server.sources.Shelf;
@@ -44,6 +46,7 @@ class SourceController {
   private final Shelf shelf;
   private final Recordings recordings;
   private final Jobs jobs;
+  private final News news;
   private final JsonMapper json;
 
   SourceController(
@@ -53,6 +56,7 @@ class SourceController {
       Shelf shelf,
       Recordings recordings,
       Jobs jobs,
+      News news,
       JsonMapper json) {
     this.maps = maps;
     this.sources = sources;
@@ -60,6 +64,7 @@ class SourceController {
     this.shelf = shelf;
     this.recordings = recordings;
     this.jobs = jobs;
+    this.news = news;
     this.json = json;
   }
 
@@ -91,8 +96,7 @@ class SourceController {
       @PathVariable UUID map,
       @RequestPart("file") MultipartFile file)
       throws IOException {
-    maps.requireOwner(visitor, map);
-    return add(map, name(file), file.getBytes());
+    return add(visitor, map, name(file), file.getBytes());
   }
 
   private static String name(MultipartFile file) {
@@ -107,7 +111,6 @@ class SourceController {
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Pasted pasted) {
-    maps.requireOwner(visitor, map);
     boolean rich = pasted.html() != null && !pasted.html().isBlank();
     if (!rich && pasted.text().isBlank()) {
       throw new Refused(HttpStatus.BAD_REQUEST, "There are no words to add. Paste some first.");
@@ -115,7 +118,7 @@ class SourceController {
     boolean markdown = pasted.text().lines().anyMatch(line -> line.matches("#{1,6} \\S.*"));
     String kind = rich && !markdown ? SourceReader.PASTED : markdown ? ".md" : ".txt";
     String words = rich && !markdown ? pasted.html() : pasted.text();
-    return add(map, pasted.title().strip() + kind, words.getBytes(StandardCharsets.UTF_8));
+    return add(visitor, map, pasted.title().strip() + kind, words.getBytes(StandardCharsets.UTF_8));
   }
 
   @PostMapping(path = "/address", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -125,7 +128,6 @@ class SourceController {
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Address given) {
-    maps.requireOwner(visitor, map);
     Optional<Sources.Entry> there =
         sources.of(map).stream()
             .filter(entry -> given.address().strip().equals(entry.address()))
@@ -134,11 +136,11 @@ class SourceController {
       return new Added(there.get().id(), there.get().name());
     }
     UUID source = files.addAddress(map, given.address().strip());
-    jobs.ask(map, source, JobKind.READ, "");
+    jobs.ask(visitor, map, source, JobKind.READ, "");
     return new Added(source, null);
   }
 
-  private Added add(UUID map, String name, byte[] bytes) {
+  private Added add(UUID visitor, UUID map, String name, byte[] bytes) {
     Optional<SourceFiles.There> same = files.same(map, bytes);
     if (same.isPresent()) {
       return new Added(same.get().id(), same.get().name());
@@ -149,11 +151,11 @@ class SourceController {
           recordings
               .join(map, name, bytes, sound.get())
               .orElseGet(() -> recordings.waiting(map, name, bytes));
-      jobs.announce(map);
+      news.tell(map);
       return new Added(joined, null);
     }
     UUID source = files.add(map, name, bytes);
-    jobs.ask(map, source, JobKind.READ, "");
+    jobs.ask(visitor, map, source, JobKind.READ, "");
     return new Added(source, null);
   }
 
@@ -162,9 +164,8 @@ class SourceController {
   @ResponseStatus(HttpStatus.ACCEPTED)
   void readAgain(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
-    maps.requireOwner(visitor, map);
     shelf.failed(map, source, null);
-    jobs.ask(map, source, JobKind.READ, "");
+    jobs.ask(visitor, map, source, JobKind.READ, "");
   }
 
   /** Replaces the file of a source by a newer version, or joins a recording to it. */
@@ -177,7 +178,6 @@ class SourceController {
       @PathVariable UUID source,
       @RequestPart("file") MultipartFile file)
       throws IOException {
-    maps.requireOwner(visitor, map);
     byte[] bytes = file.getBytes();
     Optional<SourceFiles.There> same = files.same(map, bytes);
     if (same.isPresent()) {
@@ -185,15 +185,16 @@ class SourceController {
           HttpStatus.CONFLICT,
           "This file has the same bytes as \"" + same.get().name() + "\"; nothing is replaced.");
     }
-    UUID content = files.content(bytes);
     Optional<String> sound = recordings.type(bytes);
     if (sound.isPresent()) {
-      shelf.play(map, source, content, sound.get());
-      jobs.announce(map);
+      recordings.play(map, source, bytes, sound.get());
+      news.tell(map);
       return;
     }
+    UUID content = files.had(map, source, bytes, name(file));
     shelf.failed(map, source, null);
     jobs.ask(
+        visitor,
         map,
         source,
         JobKind.READ,
@@ -206,12 +207,11 @@ class SourceController {
   @Transactional
   public void remove(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
-    maps.requireOwner(visitor, map);
     if (sources.entry(map, source).ready()) {
-      maps.change(visitor, map, topics -> new Change.Withdraw(source));
+      maps.change(Act.byHand(visitor, null), map, topics -> new ShelfChange.Withdraw(source));
     } else {
       shelf.remove(map, source);
     }
-    jobs.announce(map);
+    news.tell(map);
   }
 }

@@ -1,4 +1,4 @@
-package org.pergamena.server.desk;
+package org.pergamena.server.sources;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -22,10 +22,8 @@ import org.pergamena.formats.read.SourceKind;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.News;
 import org.pergamena.server.site.Refused;
-import org.pergamena.server.sources.Shelf;
-import org.pergamena.server.sources.SourceFiles;
-import org.pergamena.server.sources.Sources;
 import org.springframework.core.io.ByteArrayResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
@@ -52,13 +50,16 @@ class SourceDetailController {
   private final SourceFiles files;
   private final Shelf shelf;
   private final Jobs jobs;
+  private final News news;
 
-  SourceDetailController(Maps maps, Sources sources, SourceFiles files, Shelf shelf, Jobs jobs) {
+  SourceDetailController(
+      Maps maps, Sources sources, SourceFiles files, Shelf shelf, Jobs jobs, News news) {
     this.maps = maps;
     this.sources = sources;
     this.files = files;
     this.shelf = shelf;
     this.jobs = jobs;
+    this.news = news;
   }
 
   /** A heading of the source and where it stands. */
@@ -122,7 +123,7 @@ class SourceDetailController {
   @Transactional(readOnly = true)
   public Details details(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
-    TopicMap topics = maps.get(visitor, map).map();
+    TopicMap topics = maps.get(map).map();
     Sources.Entry entry = sources.entry(map, source);
     if (!entry.ready()) {
       throw Refused.notFound("The text of this source");
@@ -202,16 +203,15 @@ class SourceDetailController {
       @PathVariable UUID map,
       @PathVariable UUID source,
       @RequestBody @Valid Description said) {
-    maps.requireOwner(visitor, map);
     if (said.chosen() != null && !SourceReader.CHOICES.contains(said.chosen())) {
       throw new Refused(HttpStatus.BAD_REQUEST, "A file cannot be read as that. Choose another.");
     }
     shelf.describe(map, source, said.name(), said.author(), said.dated(), said.category());
     shelf.speak(map, source, said.language());
     if (shelf.choose(map, source, said.chosen())) {
-      jobs.ask(map, source, JobKind.READ, "");
+      jobs.ask(visitor, map, source, JobKind.READ, "");
     }
-    jobs.announce(map);
+    news.tell(map);
   }
 
   /** Leaves parts of the source out of distilling, and no others. */
@@ -223,19 +223,17 @@ class SourceDetailController {
       @PathVariable UUID map,
       @PathVariable UUID source,
       @RequestBody List<Span> spans) {
-    maps.requireOwner(visitor, map);
     int length = sources.source(map, source).text().text().length();
     if (spans.stream().anyMatch(span -> span.end() > length)) {
       throw new Refused(HttpStatus.BAD_REQUEST, "That part does not lie in the source. Reload it.");
     }
     shelf.exclude(map, source, spans);
-    jobs.announce(map);
+    news.tell(map);
   }
 
   @GetMapping("/original")
   ResponseEntity<byte[]> original(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
-    maps.requireOwner(visitor, map);
     SourceFiles.Original file = files.original(map, source);
     return ResponseEntity.ok()
         .header(
@@ -252,7 +250,6 @@ class SourceDetailController {
   @GetMapping("/recording")
   ResponseEntity<Resource> recording(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID source) {
-    maps.requireOwner(visitor, map);
     UUID content =
         shelf.recording(map, source).orElseThrow(() -> Refused.notFound("This recording"));
     String type = sources.entry(map, source).soundType();

@@ -1,14 +1,18 @@
-package org.pergamena.server.jobs;
+package org.pergamena.server.distilling;
 
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicReference;
 import org.pergamena.core.distil.FoldingIn;
 import org.pergamena.core.distil.Progress;
 import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Span;
+import org.pergamena.server.jobs.JobKind;
+import org.pergamena.server.jobs.Work;
+import org.pergamena.server.jobs.WorkFailedException;
 import org.pergamena.server.maps.FreshTopics;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.StaleException;
 import org.pergamena.server.sources.Shelf;
 import org.pergamena.server.sources.Sources;
 import org.springframework.stereotype.Component;
@@ -34,29 +38,32 @@ class FoldWork implements Work {
   }
 
   @Override
-  public void run(UUID mapId, UUID sourceId, String options, Progress progress)
-      throws WorkFailedException {
+  public Finish run(Task task, Progress progress) throws WorkFailedException {
     progress.at("Finding sentences", 0.05);
-    List<Analysed> texts = sources.analysed(mapId);
-    UUID source = UUID.fromString(options);
-    List<Span> within = sources.toFold(sources.entry(mapId, source));
+    List<Analysed> texts = sources.analysed(task.map());
+    UUID source = UUID.fromString(task.options());
+    List<Span> within = sources.toFold(sources.entry(task.map(), source));
     progress.at("Folding the source in", 0.4);
-    AtomicReference<List<FoldingIn.Touched>> touched = new AtomicReference<>(List.of());
-    Maps.Current now =
-        maps.change(
-            maps.owner(mapId),
-            mapId,
-            map -> {
-              FoldingIn.Plan plan = FoldingIn.plan(map, texts, source, within, UUID::randomUUID);
-              touched.set(plan.touched());
-              return plan.change();
-            });
-    fresh.mark(mapId, now.revision(), touched.get());
-    shelf.folded(mapId, source);
-    if (touched.get().isEmpty()) {
+    TopicMap before = maps.get(task.map()).map();
+    FoldingIn.Plan plan = FoldingIn.plan(before, texts, source, within, UUID::randomUUID);
+    if (plan.touched().isEmpty()) {
       throw new WorkFailedException(
           "Nothing of this source is like a topic, and it is too short for topics of its own."
               + " Open it, select words, and link them by hand.");
     }
+    return () -> {
+      Maps.Current now =
+          maps.change(
+              task.act(),
+              task.map(),
+              map -> {
+                if (!map.equals(before)) {
+                  throw new StaleException();
+                }
+                return plan.change();
+              });
+      fresh.mark(task.map(), now.revision(), plan.touched());
+      shelf.folded(task.map(), source);
+    };
   }
 }

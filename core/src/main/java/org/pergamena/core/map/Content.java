@@ -1,0 +1,137 @@
+package org.pergamena.core.map;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import org.pergamena.core.source.Passage;
+import org.pergamena.core.source.Span;
+import org.pergamena.core.source.Spans;
+
+/**
+ * All that a topic carries, wherever it stands.
+ *
+ * <pre>{@code
+ * Content content = Content.labelled("Sea wall").withNote("Ask the warden.");
+ * }</pre>
+ *
+ * @param label one line, not blank
+ * @param note the person's own words, may be empty
+ * @param summary a sentence from the evidence, word for word, may be empty
+ * @param aside whether it is kept, with all below it, but is not what the map is about
+ * @param look what it was given by hand of its look
+ */
+public record Content(
+    String label,
+    String note,
+    String summary,
+    List<Evidence> evidence,
+    List<Extent> extent,
+    boolean aside,
+    Look look) {
+  /** The longest label, in code units. */
+  public static final int LONGEST_LABEL = 300;
+
+  /** The longest note, in code units. */
+  public static final int LONGEST_NOTE = 20_000;
+
+  public Content {
+    evidence = List.copyOf(evidence);
+    extent = List.copyOf(extent);
+    if (label.isBlank() || label.length() > LONGEST_LABEL || label.lines().count() != 1) {
+      throw new MapRuleException(
+          "A label is one line of 1 to "
+              + LONGEST_LABEL
+              + " characters. Shorten it or fill it in.");
+    }
+    if (note.length() > LONGEST_NOTE) {
+      throw new MapRuleException("A note has at most " + LONGEST_NOTE + " characters. Shorten it.");
+    }
+  }
+
+  /** Nothing but a label. */
+  public static Content labelled(String label) {
+    return new Content(label, "", "", List.of(), List.of(), false, Look.NONE);
+  }
+
+  /** The same under another label. */
+  public Content withLabel(String newLabel) {
+    return new Content(newLabel, note, summary, evidence, extent, aside, look);
+  }
+
+  /** The same with another note. */
+  public Content withNote(String newNote) {
+    return new Content(label, newNote, summary, evidence, extent, aside, look);
+  }
+
+  /** The same, set aside or not. */
+  public Content withAside(boolean newAside) {
+    return new Content(label, note, summary, evidence, extent, newAside, look);
+  }
+
+  /** The same with another look. */
+  public Content withLook(Look newLook) {
+    return new Content(label, note, summary, evidence, extent, aside, newLook);
+  }
+
+  /** The same with other passages linked to it. */
+  public Content withEvidence(List<Evidence> newEvidence) {
+    return new Content(label, note, summary, newEvidence, extent, aside, look);
+  }
+
+  /** The same on other grounds: its summary, its evidence and its extent. */
+  public Content withGrounds(
+      String newSummary, List<Evidence> newEvidence, List<Extent> newExtent) {
+    return new Content(label, note, newSummary, newEvidence, newExtent, aside, look);
+  }
+
+  /** Whether a passage or an extent of it lies in a source. */
+  public boolean restsOn(UUID source) {
+    return extent.stream().anyMatch(e -> e.source().equals(source))
+        || evidence.stream().anyMatch(e -> e.passage().source().equals(source));
+  }
+
+  /** All that it has of a source: extents and passages that are found there, sorted and apart. */
+  public List<Span> spans(UUID source) {
+    List<Span> spans = new ArrayList<>();
+    extent.stream().filter(e -> e.source().equals(source)).forEach(e -> spans.add(e.span()));
+    evidence.stream()
+        .map(Evidence::passage)
+        .filter(p -> p.anchored() && p.source().equals(source))
+        .forEach(p -> spans.add(p.span()));
+    return Spans.union(spans);
+  }
+
+  /** The same without what lies in a source; a summary that was quoted from there goes too. */
+  Content without(UUID source) {
+    boolean quoted =
+        evidence.stream()
+            .anyMatch(
+                e -> e.passage().source().equals(source) && e.passage().exact().equals(summary));
+    return withGrounds(
+        quoted ? "" : summary,
+        evidence.stream().filter(e -> !e.passage().source().equals(source)).toList(),
+        extent.stream().filter(e -> !e.source().equals(source)).toList());
+  }
+
+  /** The same resting on copies of its sources, each passage with an identity of its own. */
+  Content copied(UnaryOperator<UUID> sources, Supplier<UUID> identities) {
+    return withGrounds(
+        summary,
+        evidence.stream().map(e -> copied(e, sources, identities)).toList(),
+        extent.stream().map(e -> new Extent(sources.apply(e.source()), e.span())).toList());
+  }
+
+  private static Evidence copied(
+      Evidence evidence, UnaryOperator<UUID> sources, Supplier<UUID> identities) {
+    Passage at = evidence.passage();
+    return new Evidence(
+        identities.get(),
+        new Passage(
+            sources.apply(at.source()), at.start(), at.end(), at.exact(), at.prefix(), at.suffix()),
+        evidence.stance(),
+        evidence.origin(),
+        evidence.strength());
+  }
+}

@@ -1,0 +1,2 @@
+/** Making topics out of sources: distilling, deepening, folding in. */
+package org.pergamena.server.distilling;

@@ -1,0 +1,27 @@
+package org.pergamena.server.jobs;
+
+import java.sql.SQLException;
+import java.sql.SQLNonTransientConnectionException;
+import java.sql.SQLTransientConnectionException;
+
+/** Tells that the database was away from faults of the work itself. */
+final class Outage {
+  private Outage() {}
+
+  /** Whether an error comes of the database being away, starting or stopping. */
+  static boolean is(Throwable error) {
+    for (Throwable at = error; at != null; at = at.getCause()) {
+      if (at instanceof SQLTransientConnectionException
+          || at instanceof SQLNonTransientConnectionException
+          || at instanceof SQLException sql && away(sql.getSQLState())) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Connection exceptions (class 08) and operator intervention (class 57) of SQL. */
+  private static boolean away(String state) {
+    return state != null && (state.startsWith("08") || state.startsWith("57"));
+  }
+}

@@ -1,0 +1,125 @@
+package org.pergamena.server.maps;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.pergamena.core.map.Applied;
+import org.pergamena.core.map.Branch;
+import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Content;
+import org.pergamena.core.map.ContentChange;
+import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.EvidenceChange;
+import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.LinkChange;
+import org.pergamena.core.map.Look;
+import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Place;
+import org.pergamena.core.map.ShelfChange;
+import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Together;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.source.Passage;
+import org.pergamena.core.source.Span;
+
+/**
+ * Stored changes are read for as long as there are maps: the golden files hold every kind of change
+ * as each format has written it, and are never written again.
+ */
+class ChangeJsonTest {
+  private static final UUID ROOT = new UUID(0, 1);
+  private static final UUID WALL = new UUID(0, 2);
+  private static final UUID AGE = new UUID(0, 3);
+  private static final UUID SOURCE = new UUID(1, 1);
+
+  private static final Evidence EVIDENCE =
+      new Evidence(
+          new UUID(2, 1),
+          new Passage(SOURCE, 4, 8, "wall", "The ", " was"),
+          Stance.SUPPORTS,
+          Origin.HAND_LINKED,
+          1);
+  private static final List<Extent> EXTENT = List.of(new Extent(SOURCE, new Span(0, 20)));
+
+  /** Every kind of change there is, as one that can be applied to a map of a root alone. */
+  private static Change everything() {
+    Topic wall =
+        Topic.of(WALL, Content.labelled("Wall").withNote("Ask").withLook(new Look(Ink.WOAD)));
+    return new Together(
+        List.of(
+            new TreeChange.AddBranch(
+                ROOT,
+                Place.FIRST,
+                new Branch(
+                    List.of(
+                        wall.withChildren(List.of(AGE)),
+                        Topic.labelled(AGE, "Age").withParent(WALL)))),
+            new ContentChange.Relabel(WALL, "Old wall"),
+            new ContentChange.Annotate(WALL, "Ask the warden"),
+            new ContentChange.SetAside(WALL, true),
+            new ContentChange.Refill(WALL, "It was.", List.of(), EXTENT),
+            new EvidenceChange.Link(WALL, Place.LAST, EVIDENCE),
+            new EvidenceChange.Unlink(WALL, EVIDENCE.id()),
+            new EvidenceChange.Link(AGE, new Place.Nth(0), EVIDENCE),
+            new TreeChange.Move(AGE, ROOT, new Place.After(WALL)),
+            new LinkChange.Connect(new CrossLink(new UUID(3, 1), AGE, WALL, "weakens")),
+            new LinkChange.Rephrase(new UUID(3, 1), "is that of"),
+            new LinkChange.Disconnect(new UUID(3, 1)),
+            new LookChange.Paint(AGE, new Look(Ink.MADDER)),
+            new LookChange.Arrange(new MapLook(LayoutKind.BOTH_SIDES)),
+            new ShelfChange.Restore(new UUID(1, 2)),
+            new ShelfChange.Retext(SOURCE, new UUID(4, 1), new UUID(4, 2)),
+            new ShelfChange.Withdraw(new UUID(1, 2)),
+            new TreeChange.RemoveBranch(AGE)));
+  }
+
+  private static String golden(String name) throws IOException {
+    try (InputStream in = ChangeJsonTest.class.getResourceAsStream(name)) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8).strip();
+    }
+  }
+
+  @Test
+  void every_kind_of_change_is_read_as_it_was_written() {
+    Change all = everything();
+    assertThat(ChangeJson.read(ChangeJson.FORMAT, ChangeJson.write(all))).isEqualTo(all);
+    TopicMap map = TopicMap.rootedAt(Topic.labelled(ROOT, "Marsh"));
+    Applied done = map.apply(all);
+    Change inverse = ChangeJson.read(ChangeJson.FORMAT, ChangeJson.write(done.inverse()));
+    assertThat(done.map().apply(inverse).map()).isEqualTo(map);
+  }
+
+  @Test
+  void the_second_format_is_what_its_golden_file_has() throws IOException {
+    String file = golden("changes-2.json");
+    assertThat(ChangeJson.write(everything())).isEqualTo(file);
+    assertThat(ChangeJson.read(2, file)).isEqualTo(everything());
+  }
+
+  @Test
+  void the_first_format_is_still_read_and_undone() throws IOException {
+    Change change = ChangeJson.read(1, golden("changes-1.json"));
+    TopicMap map = TopicMap.rootedAt(Topic.labelled(ROOT, "Marsh"));
+    Applied done = map.apply(change);
+    Topic wall = done.map().topic(WALL);
+    assertThat(done.map().root().children()).containsExactly(AGE, WALL);
+    assertThat(wall.label()).isEqualTo("Old wall");
+    assertThat(wall.note()).isEqualTo("Ask");
+    assertThat(wall.aside()).isTrue();
+    assertThat(wall.evidence()).containsExactly(EVIDENCE);
+    assertThat(wall.extent()).isEqualTo(EXTENT);
+    assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
+  }
+}
