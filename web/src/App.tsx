@@ -1,15 +1,15 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import styled from "styled-components";
 import { Problem, request } from "./api/client";
-import type { MapSummary } from "./api/types";
-import { useDesk } from "./api/useDesk";
+import type { Desk as DeskState, MapSummary } from "./api/types";
+import { useDesk, useDeskActions } from "./api/useDesk";
 import { useSession } from "./api/useSession";
 import { Desk } from "./desk/Desk";
 import { Header } from "./desk/Header";
 import { Button } from "./ui/Button";
 import { Sheet, SheetButtons } from "./ui/Sheet";
-import { useAddress } from "./useAddress";
+import { type Go, type Place, useAddress } from "./useAddress";
 
 const Page = styled.div`
   height: 100%;
@@ -27,9 +27,15 @@ const Message = styled.main`
 `;
 
 /** The page: makes a newcomer known, then opens a map. */
-export function App() {
+export function App({ tab }: { tab: string }) {
   const client = useQueryClient();
-  const { map, open } = useAddress();
+  const { place, go } = useAddress();
+  const { map } = place;
+  const open = useCallback(
+    (id: string | null, replace = false) =>
+      go({ map: id || null, topic: null, spot: null }, replace),
+    [go],
+  );
   const [exporting, setExporting] = useState(false);
   const [deleting, setDeleting] = useState(false);
   const session = useSession();
@@ -71,6 +77,9 @@ export function App() {
         <OpenMap
           key={map}
           map={map}
+          tab={tab}
+          place={place}
+          go={go}
           header={header}
           exporting={exporting}
           onExporting={setExporting}
@@ -107,34 +116,60 @@ export function App() {
 
 type OpenMapProps = {
   map: string;
-  header: Omit<React.ComponentProps<typeof Header>, "title" | "onExport">;
+  tab: string;
+  place: Place;
+  go: Go;
+  header: Omit<React.ComponentProps<typeof Header>, "title" | "onExport" | "unsent">;
   exporting: boolean;
   onExporting: (open: boolean) => void;
 };
 
-function OpenMap({ map, header, exporting, onExporting }: OpenMapProps) {
+function OpenMap({ map, ...props }: OpenMapProps) {
   const desk = useDesk(map);
-  const title = desk.data?.topics[0]?.label ?? "Your maps";
-  useEffect(() => {
-    document.title = desk.data ? `${title} \u2013 Pergamena` : "Pergamena";
-  }, [title, desk.data]);
+  const { header } = props;
+  if (desk.data) {
+    return <KnownMap server={desk.data} {...props} />;
+  }
   const missing = desk.error instanceof Problem && desk.error.status === 404;
+  return (
+    <>
+      <Header {...header} title="Your maps" onExport={null} />
+      <Message>
+        {desk.isPending && <p role="status">Opening the map…</p>}
+        {desk.isError && <p role="alert">{desk.error.message}</p>}
+        {missing && <Button onPress={() => header.onOpen("")}>Go to your maps</Button>}
+      </Message>
+    </>
+  );
+}
+
+function KnownMap(props: Omit<OpenMapProps, "map"> & { server: DeskState }) {
+  const { server, tab, place, go, header, exporting, onExporting } = props;
+  const { desk, actions } = useDeskActions(server, tab);
+  const title = desk.topics[0]?.label ?? "Your maps";
+  useEffect(() => {
+    document.title = `${title} \u2013 Pergamena`;
+    return () => {
+      document.title = "Pergamena";
+    };
+  }, [title]);
   return (
     <>
       <Header
         {...header}
-        maps={header.maps.map((m) => (m.id === map ? { ...m, title } : m))}
+        maps={header.maps.map((m) => (m.id === desk.id ? { ...m, title } : m))}
         title={title}
-        onExport={desk.data && desk.data.topics.length > 1 ? () => onExporting(true) : null}
+        unsent={actions.pending}
+        onExport={desk.topics.length > 1 ? () => onExporting(true) : null}
       />
-      {desk.data ? (
-        <Desk desk={desk.data} exporting={exporting} onExporting={onExporting} />
-      ) : (
-        <Message>
-          {desk.isError && <p role="alert">{desk.error.message}</p>}
-          {missing && <Button onPress={() => header.onOpen("")}>Go to your maps</Button>}
-        </Message>
-      )}
+      <Desk
+        desk={desk}
+        actions={actions}
+        place={place}
+        go={go}
+        exporting={exporting}
+        onExporting={onExporting}
+      />
     </>
   );
 }

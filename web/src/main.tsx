@@ -3,6 +3,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { ThemeProvider } from "styled-components";
 import { App } from "./App";
+import { claimTab } from "./api/tab";
 import { GlobalStyle } from "./theme/GlobalStyle";
 import { theme } from "./theme/tokens";
 
@@ -11,13 +12,14 @@ const client = new QueryClient({
 });
 
 const root = document.getElementById("root");
+const tab = await claimTab();
 if (root) {
   createRoot(root).render(
     <StrictMode>
       <ThemeProvider theme={theme}>
         <GlobalStyle />
         <QueryClientProvider client={client}>
-          <App />
+          <App tab={tab} />
         </QueryClientProvider>
       </ThemeProvider>
     </StrictMode>,

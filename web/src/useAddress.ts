@@ -1,26 +1,65 @@
 import { useCallback, useEffect, useState } from "react";
+import type { Spot } from "./reading/spot";
 
-function mapInAddress(): string | null {
-  return /^\/maps\/([0-9a-f-]{36})/.exec(window.location.pathname)?.[1] ?? null;
+/** What the address names: a map, and in it what one looks at. */
+export type Place = {
+  map: string | null;
+  topic: string | null;
+  /** The source that is open, at a span of code units. */
+  spot: Spot | null;
+};
+
+const ID = "[0-9a-f-]{36}";
+const PATTERN = new RegExp(
+  `^/maps/(${ID})(?:/topics/(${ID}))?(?:/sources/(${ID})(?:/(\\d+)-(\\d+))?)?/?$`,
+);
+
+/** Reads a place out of a path. */
+export function placeAt(path: string): Place {
+  const found = PATTERN.exec(path);
+  const [, map, topic, source, start, end] = found ?? [];
+  return {
+    map: map ?? null,
+    topic: topic ?? null,
+    spot: source ? { source, start: Number(start ?? 0), end: Number(end ?? 0) } : null,
+  };
 }
 
-/** The map that the address names, and going to another. */
+/** The path of a place. */
+export function pathOf({ map, topic, spot }: Place): string {
+  if (!map) {
+    return "/";
+  }
+  const inTopic = topic ? `/topics/${topic}` : "";
+  const inSource = spot ? `/sources/${spot.source}/${spot.start}-${spot.end}` : "";
+  return `/maps/${map}${inTopic}${inSource}`;
+}
+
+/** What the address names, and going elsewhere; the browser's Back goes back. */
 export function useAddress() {
-  const [map, setMap] = useState(mapInAddress);
+  const [place, setPlace] = useState(() => placeAt(window.location.pathname));
 
   useEffect(() => {
-    const moved = () => setMap(mapInAddress());
+    const moved = () => setPlace(placeAt(window.location.pathname));
     window.addEventListener("popstate", moved);
     return () => window.removeEventListener("popstate", moved);
   }, []);
 
-  const open = useCallback((id: string | null, replace = false) => {
-    const path = id ? `/maps/${id}` : "/";
-    replace
-      ? window.history.replaceState(null, "", path)
-      : window.history.pushState(null, "", path);
-    setMap(id || null);
+  /** Goes to a place; it takes the place of this one in the browser's history if so wished. */
+  const go = useCallback((to: Partial<Place>, replace = false) => {
+    setPlace((from) => {
+      const next = { ...from, ...to };
+      const path = pathOf(next);
+      if (path !== window.location.pathname) {
+        replace
+          ? window.history.replaceState(null, "", path)
+          : window.history.pushState(null, "", path);
+      }
+      return next;
+    });
   }, []);
 
-  return { map, open };
+  return { place, go };
 }
+
+export type Go = ReturnType<typeof useAddress>["go"];

@@ -2,11 +2,23 @@ import type { components } from "./schema";
 
 type Schemas = components["schemas"];
 
-export type Desk = Schemas["Desk"];
+export type Desk = Omit<Schemas["Desk"], "scene"> & { scene: Scene };
+export type ScenePatch = Omit<Schemas["ScenePatch"], "topics"> & { topics: Placed[] };
+export type Patch = Omit<Schemas["Patch"], "whole" | "facts" | "scene"> & {
+  whole: Desk | null;
+  facts: Facts | null;
+  scene: ScenePatch | null;
+};
 export type Topic = Schemas["TopicView"];
 export type Source = Schemas["SourceView"];
-export type Scene = Schemas["SceneView"];
-export type Placed = Schemas["Placed"];
+export type CrossLink = Schemas["CrossLinkView"];
+export type Box = Schemas["Box"];
+export type Placed = Omit<Schemas["PlacedView"], "toggle"> & { toggle: Box | null };
+export type Across = Schemas["AcrossView"];
+export type Drawn = Schemas["Drawn"];
+export type Words = Schemas["Words"];
+export type Scene = Omit<Schemas["SceneView"], "topics"> & { topics: Placed[] };
+export type Facts = Schemas["DeskFacts"];
 export type Job = Schemas["View"];
 export type Passage = Schemas["PassageView"];
 export type Mark = Schemas["MarkView"];
@@ -18,10 +30,12 @@ export type Proposal = Schemas["ProposalView"];
 export type Outline = Schemas["OutlineView"];
 export type LeftOut = Schemas["LeftOutView"];
 export type Hits = Schemas["Hits"];
-export type Box = Schemas["PageBox"];
+export type PageBox = Schemas["PageBox"];
 export type Session = Schemas["Session"];
 export type MapSummary = Schemas["Summary"];
-export type News = { revision: number; jobs: Job[] };
+export type News = { revision: number; shelf: string; jobs: Job[] };
+export type Ink = NonNullable<Topic["ink"]>;
+export type LayoutKind = Facts["layout"];
 export type DistilOptions = Schemas["DistilOptions"];
 export type Wishes = Schemas["Wishes"];
 export type Preview = Schemas["Preview"];
@@ -35,4 +49,9 @@ export type Edit =
   | Schemas["Remove"]
   | Schemas["Move"]
   | Schemas["Link"]
-  | Schemas["Unlink"];
+  | Schemas["Unlink"]
+  | Schemas["Connect"]
+  | Schemas["Rephrase"]
+  | Schemas["Disconnect"]
+  | Schemas["Paint"]
+  | Schemas["Arrange"];

@@ -1,8 +1,12 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect } from "react";
+import { type QueryClient, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { accept } from "./accept";
 import { NoConnection, request } from "./client";
-import { relabelled } from "./optimistic";
-import type { Desk, DistilOptions, Edit, Folding, News } from "./types";
+import { Outbox, type Sending } from "./outbox";
+import { provisional } from "./provisional";
+import { Sender } from "./sender";
+import { ifGone } from "./tab";
+import type { Desk, DistilOptions, Edit, Folding, News, Patch } from "./types";
 
 const RETRY_MS = 1000;
 
@@ -10,12 +14,43 @@ function keepTrying(_count: number, error: Error): boolean {
   return error instanceof NoConnection;
 }
 
-/** The desk of a map, kept new by the server's news. */
+const key = (mapId: string) => ["desk", mapId];
+
+const known = (client: QueryClient, mapId: string) => client.getQueryData<Desk>(key(mapId));
+
+/** Takes a patch in; asks for what has changed if it does not start from what the page has. */
+function take(client: QueryClient, mapId: string, patch: Patch): void {
+  const next = accept(known(client, mapId), patch);
+  if (next) {
+    client.setQueryData(key(mapId), next);
+  } else {
+    client.invalidateQueries({ queryKey: key(mapId) });
+  }
+}
+
+/** Brings the desk up to date: by what has changed since, or the whole if it is not known yet. */
+async function bring(client: QueryClient, mapId: string): Promise<Desk> {
+  const before = known(client, mapId);
+  const since = before ? `?since=${before.facts.stamp}` : "";
+  const patch = await request<Patch>("GET", `/api/maps/${mapId}/patch${since}`);
+  const now = accept(known(client, mapId), patch);
+  if (now) {
+    return now;
+  }
+  const whole = await request<Patch>("GET", `/api/maps/${mapId}/patch`);
+  const desk = accept(undefined, whole);
+  if (!desk) {
+    throw new Error("The server did not send the map. Reload the page.");
+  }
+  return desk;
+}
+
+/** The desk of a map as the server has it, kept new by the server's news. */
 export function useDesk(mapId: string) {
   const client = useQueryClient();
   const query = useQuery({
-    queryKey: ["desk", mapId],
-    queryFn: () => request<Desk>("GET", `/api/maps/${mapId}`),
+    queryKey: key(mapId),
+    queryFn: () => bring(client, mapId),
     retry: keepTrying,
     retryDelay: RETRY_MS,
   });
@@ -24,18 +59,13 @@ export function useDesk(mapId: string) {
     const source = new EventSource(`/api/maps/${mapId}/news`);
     source.addEventListener("news", (event) => {
       const news: News = JSON.parse(event.data);
-      const desk = client.getQueryData<Desk>(["desk", mapId]);
-      const known = new Map(desk?.jobs.map((job) => [job.id, job.state]));
-      const ended = news.jobs.some(
-        (job) =>
-          job.state !== "RUNNING" && job.state !== "WAITING" && known.get(job.id) !== job.state,
-      );
-      if (desk) {
-        client.setQueryData<Desk>(["desk", mapId], { ...desk, jobs: news.jobs });
+      const desk = known(client, mapId);
+      if (!desk) {
+        return;
       }
-      const changed = !desk || news.revision > desk.revision;
-      if (ended || (changed && client.isMutating() === 0)) {
-        client.invalidateQueries({ queryKey: ["desk", mapId] });
+      client.setQueryData<Desk>(key(mapId), { ...desk, jobs: news.jobs });
+      if (news.revision > desk.facts.revision || news.shelf !== desk.facts.shelf) {
+        client.invalidateQueries({ queryKey: key(mapId) });
       }
     });
     return () => source.close();
@@ -44,69 +74,113 @@ export function useDesk(mapId: string) {
   return query;
 }
 
-/** What a person can do to a map. Edits go one after another, and wait for a lost connection. */
-export function useDeskActions(mapId: string) {
+/** Sends the changes of a map, and what there is of them. */
+function useSender(mapId: string, tab: string): Sender {
   const client = useQueryClient();
-  const show = (desk: Desk) => client.setQueryData(["desk", mapId], desk);
-  const common = {
-    scope: { id: `map-${mapId}` },
+  const sender = useMemo(() => {
+    const post = (sending: Sending) => {
+      const body = { id: sending.id, base: known(client, mapId)?.facts.stamp ?? null };
+      return sending.kind === "edit"
+        ? request<Patch>("POST", `/api/maps/${mapId}/edits`, { ...body, edit: sending.edit })
+        : request<Patch>("POST", `/api/maps/${mapId}/${sending.kind}`, body);
+    };
+    return new Sender(new Outbox(localStorage, mapId, tab), {
+      post,
+      accept: (patch) => take(client, mapId, patch),
+      renew: () => client.invalidateQueries({ queryKey: key(mapId) }),
+    });
+  }, [client, mapId, tab]);
+
+  useEffect(() => {
+    sender.start();
+    const others = new Outbox(localStorage, mapId, tab).others();
+    for (const other of others) {
+      ifGone(other, () => sender.adopt(other));
+    }
+    const online = () => sender.hurry();
+    const leaving = (event: BeforeUnloadEvent) => {
+      if (sender.snapshot().pending.length > 0) {
+        event.preventDefault();
+      }
+    };
+    window.addEventListener("online", online);
+    window.addEventListener("beforeunload", leaving);
+    return () => {
+      window.removeEventListener("online", online);
+      window.removeEventListener("beforeunload", leaving);
+    };
+  }, [sender, mapId, tab]);
+  return sender;
+}
+
+/**
+ * The desk as the person sees it, changes that are on their way included, and what can be done to
+ * it. Changes show at once, go one after another, and wait for a lost connection.
+ */
+export function useDeskActions(server: Desk, tab: string) {
+  const mapId = server.id;
+  const client = useQueryClient();
+  const sender = useSender(mapId, tab);
+  const state = useSyncExternalStore(sender.subscribe, sender.snapshot);
+  const [draft, setDraft] = useState<Extract<Edit, { type: "Add" }> | null>(null);
+
+  const desk = useMemo(() => {
+    const edits = state.pending.flatMap((s) => (s.kind === "edit" ? [s.edit] : []));
+    return provisional(server, draft ? [...edits, draft] : edits);
+  }, [server, state.pending, draft]);
+
+  const edit = useCallback(
+    (change: Edit) => sender.send({ id: crypto.randomUUID(), kind: "edit", edit: change }),
+    [sender],
+  );
+  const undo = useCallback(() => sender.send({ id: crypto.randomUUID(), kind: "undo" }), [sender]);
+  const redo = useCallback(() => sender.send({ id: crypto.randomUUID(), kind: "redo" }), [sender]);
+
+  const fold = useMutation({
+    scope: { id: `folds-${mapId}` },
     retry: keepTrying,
     retryDelay: RETRY_MS,
     networkMode: "always" as const,
-    onSuccess: show,
-  };
-
-  const edit = useMutation({
-    ...common,
-    mutationFn: (change: Edit) => request<Desk>("POST", `/api/maps/${mapId}/edits`, change),
-    onMutate: (change: Edit) => {
-      const before = client.getQueryData<Desk>(["desk", mapId]);
-      if (before && change.type === "Rename") {
-        client.setQueryData(["desk", mapId], relabelled(before, change.topic, change.label));
-      }
-    },
-    onError: () => client.invalidateQueries({ queryKey: ["desk", mapId] }),
-  });
-  const undo = useMutation({
-    ...common,
-    mutationFn: () => request<Desk>("POST", `/api/maps/${mapId}/undo`),
-  });
-  const redo = useMutation({
-    ...common,
-    mutationFn: () => request<Desk>("POST", `/api/maps/${mapId}/redo`),
-  });
-  const fold = useMutation({
-    ...common,
     mutationFn: (folding: Partial<Folding>) =>
-      request<Desk>("PUT", `/api/maps/${mapId}/folds`, {
+      request<Patch>("PUT", `/api/maps/${mapId}/folds`, {
+        close: null,
+        open: null,
         closed: null,
         level: null,
         width: null,
         height: null,
+        base: known(client, mapId)?.facts.stamp ?? null,
         ...folding,
       }),
+    onSuccess: (patch) => take(client, mapId, patch),
   });
   const distil = useMutation({
     mutationFn: (options: DistilOptions) =>
       request<void>("POST", `/api/maps/${mapId}/distil`, options),
   });
-  const all = [edit, undo, redo, fold];
-  return {
+  const failed = [fold, distil].find((mutation) => mutation.isError);
+  const actions = {
     edit,
     undo,
     redo,
     fold,
     distil,
-    waiting: all.some((m) => m.isPending && m.failureReason instanceof NoConnection),
-    problem: [...all, distil].find((m) => m.isError)?.error ?? null,
+    /** A new topic that is shown and not sent yet, as it has no label. */
+    draft,
+    setDraft,
+    pending: state.pending.length,
+    waiting: state.waiting || (fold.isPending && fold.failureReason instanceof NoConnection),
+    problem: state.problem ?? failed?.error ?? null,
     dismiss: () => {
-      for (const mutation of [...all, distil]) {
+      sender.dismiss();
+      for (const mutation of [fold, distil]) {
         if (mutation.isError) {
           mutation.reset();
         }
       }
     },
   };
+  return { desk, actions };
 }
 
-export type DeskActions = ReturnType<typeof useDeskActions>;
+export type DeskActions = ReturnType<typeof useDeskActions>["actions"];

@@ -1,29 +1,35 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import styled from "styled-components";
+import { actsOn } from "../acts/acts";
+import { TopicMenu } from "../acts/TopicMenu";
 import { request } from "../api/client";
-import type { Desk as DeskState, Topic } from "../api/types";
-import { useDeskActions } from "../api/useDesk";
+import type { Desk as DeskState, Passage, Topic } from "../api/types";
+import type { DeskActions } from "../api/useDesk";
 import { ExportSheet } from "../export/ExportSheet";
 import { Bring } from "../gather/Bring";
 import { Distilling } from "../gather/Distilling";
 import { Gather } from "../gather/Gather";
 import { useFileDrop } from "../gather/useFileDrop";
 import { useGather } from "../gather/useGather";
-import { KeysSheet } from "../map/KeysSheet";
-import { MapPage } from "../map/MapPage";
+import type { MapCommands } from "../map/commands";
+import { HelpSheet } from "../map/HelpSheet";
+import { MapPage, type MenuAt } from "../map/MapPage";
 import { Tree } from "../map/tree";
 import { OutlineSheet } from "../outline/OutlineSheet";
 import { ProposalsSheet } from "../outline/ProposalsSheet";
 import { SourceReading } from "../reading/SourceReading";
 import type { Spot } from "../reading/spot";
 import { TopicReading } from "../reading/TopicReading";
+import { LinkSheet } from "../relations/LinkSheet";
 import { Shelf } from "../shelf/Shelf";
 import { LeftOutSheet } from "../source/LeftOutSheet";
 import { SearchSheet } from "../source/SearchSheet";
 import { SourceSheet } from "../source/SourceSheet";
 import { Sheet } from "../ui/Sheet";
+import type { Go, Place } from "../useAddress";
 import { FreshSheet } from "./FreshSheet";
 import { Notices } from "./Notices";
+import { useAnnouncer } from "./useAnnouncer";
 
 const Frame = styled.main`
   position: relative;
@@ -40,6 +46,8 @@ const MapArea = styled.div`
   min-height: 0;
   min-width: 0;
   position: relative;
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
 `;
 
 const GatherArea = styled.div`
@@ -96,20 +104,26 @@ const Invitation = styled.div`
 `;
 
 type DeskProps = {
+  /** The desk as the person sees it. */
   desk: DeskState;
+  actions: DeskActions;
+  place: Place;
+  go: Go;
   exporting: boolean;
   onExporting: (open: boolean) => void;
 };
 
 /** The desk: map page, reading page and source shelf in sight together. */
-export function Desk({ desk, exporting, onExporting }: DeskProps) {
+export function Desk({ desk, actions, place, go, exporting, onExporting }: DeskProps) {
   const tree = useMemo(() => new Tree(desk), [desk]);
-  const actions = useDeskActions(desk.id);
   const gathering = useGather(desk.id);
   const drop = useFileDrop(gathering.addFiles);
-  const [chosen, setChosen] = useState(tree.root.id);
-  const [spot, setSpot] = useState<Spot | null>(null);
-  const [keys, setKeys] = useState(false);
+  const { say, announcer } = useAnnouncer();
+  const map = useRef<MapCommands | null>(null);
+  const [menu, setMenu] = useState<MenuAt | null>(null);
+  const [linking, setLinking] = useState<string | null>(null);
+  const [asked, setAsked] = useState<Error | null>(null);
+  const [help, setHelp] = useState(false);
   const [adding, setAdding] = useState(false);
   const [outlining, setOutlining] = useState(false);
   const [reviewing, setReviewing] = useState(false);
@@ -120,17 +134,42 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
   const [details, setDetails] = useState<string | null>(null);
   const [dismissed, setDismissed] = useState<string | null>(null);
   const reading = useRef<HTMLElement>(null);
-  const selected = tree.get(chosen) ?? tree.root;
+  const selected = tree.get(place.topic) ?? tree.root;
+  const { spot } = place;
 
-  const select = useCallback((topic: string) => {
-    setChosen(topic);
-    setSpot(null);
-    reading.current?.scrollTo(0, 0);
-  }, []);
-  const read = useCallback((source: string) => {
-    setAdding(false);
-    setSpot({ source, start: 0, end: 0 });
-  }, []);
+  // a topic among others replaces what one looked at, a source is gone back from
+  const select = useCallback(
+    (topic: string) => {
+      go({ topic, spot: null }, spot === null);
+      reading.current?.scrollTo(0, 0);
+    },
+    [go, spot],
+  );
+  const openSpot = useCallback((to: Spot) => go({ spot: to }, spot !== null), [go, spot]);
+  const closeSpot = useCallback(() => {
+    go({ spot: null }, true);
+    reading.current?.focus();
+  }, [go]);
+  const read = useCallback(
+    (source: string) => {
+      setAdding(false);
+      openSpot({ source, start: 0, end: 0 });
+    },
+    [openSpot],
+  );
+  const ask = (topic: Topic, what: "like" | "deepen") => {
+    setAsked(null);
+    request<void>("POST", `/api/maps/${desk.id}/topics/${topic.id}/${what}`).catch(setAsked);
+  };
+  const linkPassage = async (topic: Topic) => {
+    const first = (
+      await request<Passage[]>("GET", `/api/maps/${desk.id}/topics/${topic.id}/passages`)
+    )[0];
+    const source = first?.source ?? desk.sources.find((s) => s.length > 0)?.id;
+    if (source) {
+      go({ topic: topic.id, spot: { source, start: first?.start ?? 0, end: first?.start ?? 0 } });
+    }
+  };
   const fresh = desk.topics.filter((topic) => topic.fresh);
   const chosenFresh = selected.fresh ? selected.id : null;
   const refresh = gathering.refresh;
@@ -144,13 +183,13 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
     const above = new Set(tree.path(topic).map((t) => t.id));
     const closed = desk.topics.filter((t) => t.closed).map((t) => t.id);
     if (closed.some((id) => above.has(id) && id !== topic.id)) {
-      actions.fold.mutate({ closed: closed.filter((id) => !above.has(id)) });
+      actions.fold.mutate({ open: closed.filter((id) => above.has(id)) });
     }
     select(topic.id);
   };
   const allSeen = () => request<void>("POST", `/api/maps/${desk.id}/seen`).then(gathering.refresh);
   const leave = useCallback(() => reading.current?.focus(), []);
-  const showKeys = useCallback(() => setKeys(true), []);
+  const showHelp = useCallback(() => setHelp(true), []);
   const distilling = desk.jobs.find(
     (job) => job.kind !== "READ" && (job.state === "RUNNING" || job.state === "WAITING"),
   );
@@ -158,11 +197,30 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
   const failed = last?.state === "FAILED" && last.id !== dismissed ? last : null;
   const cancel = () =>
     distilling && request<void>("POST", `/api/maps/${desk.id}/jobs/${distilling.id}/cancel`);
-  const empty = desk.topics.length === 1;
+  const empty = desk.topics.length === 1 && !actions.draft;
 
   return (
     <Frame {...drop.handlers}>
+      {announcer}
       <MapArea>
+        <Notices
+          waiting={actions.waiting}
+          pending={actions.pending}
+          problem={actions.problem ?? asked ?? failed}
+          onDismiss={() => {
+            actions.dismiss();
+            setAsked(null);
+            setDismissed(failed?.id ?? null);
+          }}
+          proposals={desk.proposals.length}
+          onReview={() => setReviewing(true)}
+          fresh={fresh.length}
+          onNext={() => fresh[0] && show(fresh[0])}
+          onFresh={() => setNews(true)}
+          onAllSeen={allSeen}
+          distilling={distilling}
+          onCancel={cancel}
+        />
         {empty ? (
           <GatherArea>
             <Gather
@@ -187,33 +245,25 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
             tree={tree}
             actions={actions}
             selected={selected.id}
+            handle={map}
             onSelect={select}
+            onMenu={setMenu}
             onLeave={leave}
-            onKeys={showKeys}
+            onKeys={showHelp}
+            say={say}
           />
         )}
-        <Notices
-          waiting={actions.waiting}
-          problem={actions.problem ?? failed}
-          onDismiss={() => {
-            actions.dismiss();
-            setDismissed(failed?.id ?? null);
-          }}
-          proposals={desk.proposals.length}
-          onReview={() => setReviewing(true)}
-          fresh={fresh.length}
-          onNext={() => fresh[0] && show(fresh[0])}
-          onFresh={() => setNews(true)}
-          onAllSeen={allSeen}
-          distilling={distilling}
-          onCancel={cancel}
-        />
       </MapArea>
       <Reading
         ref={reading}
         aria-label="Reading page"
         data-of={spot ? "source" : "topic"}
         tabIndex={0}
+        onKeyDown={(event) => {
+          if (event.key === "Escape" && spot && !event.defaultPrevented) {
+            closeSpot();
+          }
+        }}
       >
         {spot ? (
           <SourceReading
@@ -221,7 +271,8 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
             topic={selected}
             spot={spot}
             actions={actions}
-            onBack={() => setSpot(null)}
+            onBack={closeSpot}
+            say={say}
             onSelect={select}
             onDetails={setDetails}
           />
@@ -231,14 +282,24 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
             topic={selected}
             actions={actions}
             onSelect={select}
-            onOpen={setSpot}
+            onOpen={openSpot}
+            onActs={
+              empty
+                ? null
+                : (button) => {
+                    const box = button.getBoundingClientRect();
+                    setMenu({ topic: selected.id, x: box.left, y: box.bottom + 4 });
+                  }
+            }
+            onPassage={linkPassage}
+            onAsk={ask}
           />
         )}
       </Reading>
       <ShelfArea>
         <Shelf
           desk={desk}
-          onOpen={setSpot}
+          onOpen={openSpot}
           onAdd={() => setAdding(true)}
           onAgain={() => setAgain(true)}
           onOutline={() => setOutlining(true)}
@@ -249,10 +310,35 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
         />
       </ShelfArea>
       {drop.over && <DropCover>Drop the files to add them to this map</DropCover>}
-      <KeysSheet isOpen={keys} onOpenChange={setKeys} />
+      <HelpSheet isOpen={help} onOpenChange={setHelp} />
+      <LinkSheet
+        tree={tree}
+        actions={actions}
+        from={linking}
+        onClose={() => setLinking(null)}
+        say={say}
+      />
+      {menu && map.current && tree.get(menu.topic) && (
+        <TopicMenu
+          topic={tree.get(menu.topic) ?? tree.root}
+          at={menu}
+          acts={actsOn(tree, tree.get(menu.topic) ?? tree.root, map.current, {
+            onLink: setLinking,
+            onPassage: linkPassage,
+            onAsk: ask,
+          })}
+          map={map}
+          onClose={() => setMenu(null)}
+        />
+      )}
       <ExportSheet desk={desk} isOpen={exporting} onOpenChange={onExporting} />
       <OutlineSheet desk={desk} isOpen={outlining} onOpenChange={setOutlining} />
-      <ProposalsSheet tree={tree} isOpen={reviewing} onOpenChange={setReviewing} onOpen={setSpot} />
+      <ProposalsSheet
+        tree={tree}
+        isOpen={reviewing}
+        onOpenChange={setReviewing}
+        onOpen={openSpot}
+      />
       <FreshSheet
         desk={desk}
         isOpen={news}
@@ -260,18 +346,18 @@ export function Desk({ desk, exporting, onExporting }: DeskProps) {
         onShow={show}
         onAllSeen={allSeen}
       />
-      <LeftOutSheet desk={desk} isOpen={leftOut} onOpenChange={setLeftOut} onOpen={setSpot} />
+      <LeftOutSheet desk={desk} isOpen={leftOut} onOpenChange={setLeftOut} onOpen={openSpot} />
       <SearchSheet
         mapId={desk.id}
         isOpen={searching}
         onOpenChange={setSearching}
-        onOpen={setSpot}
+        onOpen={openSpot}
       />
       <SourceSheet
         desk={desk}
         source={details}
         onClose={() => setDetails(null)}
-        onOpen={setSpot}
+        onOpen={openSpot}
         onSelect={select}
       />
       <Sheet title="Add sources" isOpen={adding} onOpenChange={setAdding}>

@@ -1,3 +1,4 @@
+import { useEffect, useState } from "react";
 import { Menu, MenuItem, MenuTrigger, Popover, Separator } from "react-aria-components";
 import styled from "styled-components";
 import type { MapSummary } from "../api/types";
@@ -63,6 +64,28 @@ const Space = styled.span`
   flex: 1;
 `;
 
+const Kept = styled.span`
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+  white-space: nowrap;
+`;
+
+const LATE_MS = 600;
+
+/** Whether something has been so for a while. */
+function useLate(now: boolean): boolean {
+  const [late, setLate] = useState(false);
+  useEffect(() => {
+    if (!now) {
+      setLate(false);
+      return;
+    }
+    const timer = setTimeout(() => setLate(true), LATE_MS);
+    return () => clearTimeout(timer);
+  }, [now]);
+  return late;
+}
+
 type HeaderProps = {
   title: string;
   maps: MapSummary[];
@@ -72,11 +95,14 @@ type HeaderProps = {
   onNew: () => void;
   onDelete: () => void;
   onExport: (() => void) | null;
+  /** Number of edits that the server has not acknowledged. */
+  unsent?: number;
 };
 
 /** The head of the desk: which map this is, other maps, and what to do with it. */
 export function Header(props: HeaderProps) {
-  const { title, maps, current, ready, onOpen, onNew, onDelete, onExport } = props;
+  const { title, maps, current, ready, onOpen, onNew, onDelete, onExport, unsent } = props;
+  const late = useLate(unsent !== undefined && unsent > 0);
   const act = (key: React.Key) => {
     if (key === "new") {
       onNew();
@@ -112,6 +138,9 @@ export function Header(props: HeaderProps) {
         </Popover>
       </MenuTrigger>
       <Space />
+      {unsent !== undefined && (
+        <Kept role="status">{late ? `${counted(unsent, "edit")} not sent yet` : "all kept"}</Kept>
+      )}
       <Wide>
         <Button isDisabled={!ready} onPress={onNew}>
           New map

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import styled from "styled-components";
 import type { Job } from "../api/types";
 import { TextButton } from "../ui/Button";
@@ -5,31 +6,23 @@ import { Progress } from "../ui/Progress";
 import { counted } from "../ui/words";
 
 const Stack = styled.div`
-  position: absolute;
-  top: 12px;
-  left: 50%;
-  translate: -50%;
-  z-index: 5;
   display: grid;
-  gap: 8px;
-  width: min(440px, calc(100% - 24px));
+  background: ${({ theme }) => theme.page};
 `;
 
 const Notice = styled.div`
   display: grid;
   grid-template-columns: 1fr auto;
   align-items: center;
-  gap: 12px;
-  padding: 10px 14px;
-  background: ${({ theme }) => theme.page};
-  border: 1px solid ${({ theme }) => theme.rule};
+  gap: 4px 16px;
+  padding: 7px 20px;
+  border-bottom: 1px solid ${({ theme }) => theme.rule};
   border-left: 3px solid ${({ theme }) => theme.rubric};
-  border-radius: ${({ theme }) => theme.radius};
-  box-shadow: 0 4px 16px rgb(42 37 33 / 0.14);
 `;
 
 type NoticesProps = {
   waiting: boolean;
+  pending: number;
   problem: { message?: string; problem?: string | null } | null;
   onDismiss: () => void;
   distilling: Job | undefined;
@@ -44,20 +37,38 @@ type NoticesProps = {
 
 /** What goes on, and what went wrong. */
 export function Notices(props: NoticesProps) {
-  const { waiting, problem, onDismiss, distilling, onCancel, proposals, onReview } = props;
+  const { waiting, pending, problem, onDismiss, distilling, onCancel, proposals, onReview } = props;
   const { fresh, onNext, onFresh, onAllSeen } = props;
+  const [stopping, setStopping] = useState<string | null>(null);
   const sentence = problem?.message ?? problem?.problem;
   return (
     <Stack aria-live="polite">
       {distilling && (
         <Notice>
-          <Progress label={distilling.step} share={distilling.share} />
-          <TextButton onPress={onCancel}>Cancel</TextButton>
+          <Progress
+            label={
+              distilling.cancelling || stopping === distilling.id ? "Stopping" : distilling.step
+            }
+            share={distilling.share}
+          />
+          <TextButton
+            isDisabled={distilling.cancelling || stopping === distilling.id}
+            onPress={() => {
+              setStopping(distilling.id);
+              onCancel();
+            }}
+          >
+            Cancel
+          </TextButton>
         </Notice>
       )}
       {waiting && (
         <Notice>
-          The server is not reached. Your edit is kept here and sent again until it arrives.
+          <span>
+            The server is not reached.{" "}
+            {pending > 0 &&
+              `${counted(pending, "edit")} kept in this browser and sent as soon as it is back.`}
+          </span>
         </Notice>
       )}
       {proposals > 0 && !distilling && (

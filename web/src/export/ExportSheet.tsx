@@ -19,6 +19,7 @@ const Take = styled.a`
 const FORMATS = [
   ["markdown", "Markdown"],
   ["png", "PNG picture"],
+  ["json", "JSON"],
 ] as const;
 const PARTS = [
   ["whole", "The whole map"],
@@ -37,7 +38,7 @@ export function ExportSheet({ desk, isOpen, onOpenChange }: ExportSheetProps) {
   const options = `scale=${scale}&whole=${part === "whole"}`;
   const path = `/api/maps/${desk.id}/export`;
   const size = useQuery({
-    queryKey: ["picture", desk.id, desk.revision, options, desk.scene.height],
+    queryKey: ["picture", desk.id, desk.facts.revision, options, desk.scene.height],
     queryFn: () => request<{ width: number; height: number }>("GET", `${path}/png/size?${options}`),
     enabled: isOpen && picture,
     retry: false,
@@ -58,17 +59,20 @@ export function ExportSheet({ desk, isOpen, onOpenChange }: ExportSheetProps) {
         </>
       ) : (
         <p>
-          Headings and lists with your notes, and every passage as a footnote: quote, source, page
-          or time.
+          {format === "json"
+            ? "The topics, their passages and links, and the sources’ texts, for other programs."
+            : "Headings and lists with your notes and links, and every passage as a footnote: quote, source, page or time."}
         </p>
       )}
       <SheetButtons>
         <Take
-          href={picture ? `${path}/png?${options}` : `${path}/markdown`}
+          href={picture ? `${path}/png?${options}` : `${path}/${format}`}
           download
           aria-disabled={impossible}
         >
-          {picture ? "Save the picture" : "Save the Markdown file"}
+          {picture
+            ? "Save the picture"
+            : `Save the ${format === "json" ? "JSON" : "Markdown"} file`}
         </Take>
       </SheetButtons>
     </Sheet>

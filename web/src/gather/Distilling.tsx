@@ -40,7 +40,7 @@ export function Distilling({ desk, actions, onDistil }: DistillingProps) {
   const readable = desk.sources.filter((source) => source.length > 0);
   const ids = readable.map((source) => source.id);
   const last = useQuery({
-    queryKey: ["distilled-with", desk.id, desk.revision],
+    queryKey: ["distilled-with", desk.id, desk.facts.revision],
     queryFn: () => request<DistilOptions>("GET", `/api/maps/${desk.id}/distil`),
     enabled: again,
   });

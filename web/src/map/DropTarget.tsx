@@ -3,9 +3,10 @@ import type { Drop } from "./drop";
 
 /** Shows where a dragged topic would go. */
 export function DropTarget({ drop }: { drop: Drop }) {
-  const { box } = drop.over;
+  const box = drop.over;
   if (drop.where === "under") {
-    const right = box.x + box.width;
+    const edge = box.leftward ? box.x : box.x + box.width;
+    const out = box.leftward ? -1 : 1;
     const middle = box.y + box.height / 2;
     return (
       <g pointerEvents="none" data-drop="under">
@@ -20,7 +21,11 @@ export function DropTarget({ drop }: { drop: Drop }) {
           strokeWidth="1.5"
           strokeDasharray="4 3"
         />
-        <path d={`M${right + 4} ${middle}h22`} stroke={theme.rubric} strokeWidth="3" />
+        <path
+          d={`M${edge + out * 4} ${middle}h${out * 22}`}
+          stroke={theme.rubric}
+          strokeWidth="3"
+        />
       </g>
     );
   }

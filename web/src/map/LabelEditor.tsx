@@ -16,12 +16,16 @@ const Input = styled.input`
   border-radius: 2px;
 `;
 
+/** How editing ended: with the keys that also go on, or otherwise. */
+export type Ended = "enter" | "tab" | "escape" | "blur";
+
 type LabelEditorProps = {
   placed: Placed;
   label: string;
   /** What the first key typed, or null to begin with the label as it is. */
   typed: string | null;
-  onDone: (label: string | null) => void;
+  /** Told once; the label is null if it is to stay as it was. */
+  onDone: (label: string | null, ended: Ended) => void;
 };
 
 /** Edits a label where it stands on the map. */
@@ -29,7 +33,7 @@ export function LabelEditor({ placed, label, typed, onDone }: LabelEditorProps) 
   const input = useRef<HTMLInputElement>(null);
   const [words, setWords] = useState(typed ?? label);
   const over = useRef(false);
-  const first = placed.texts.find((text) => text.role === "LABEL");
+  const first = placed.drawn.texts.find((text) => text.role === "LABEL");
 
   useEffect(() => {
     input.current?.focus({ preventScroll: true });
@@ -38,17 +42,17 @@ export function LabelEditor({ placed, label, typed, onDone }: LabelEditorProps) 
     }
   }, [typed]);
 
-  const done = (result: string | null) => {
+  const done = (result: string | null, ended: Ended) => {
     if (!over.current) {
       over.current = true;
-      onDone(result?.trim() ? result.trim() : null);
+      onDone(result?.trim() ? result.trim() : null, ended);
     }
   };
 
   if (!first) {
     return null;
   }
-  const height = first.size * 1.35;
+  const weight = { READING_SEMIBOLD: 600, READING_MEDIUM: 500 } as Record<string, number>;
   return (
     <Input
       ref={input}
@@ -56,23 +60,26 @@ export function LabelEditor({ placed, label, typed, onDone }: LabelEditorProps) 
       value={words}
       maxLength={LONGEST}
       style={{
-        left: first.x - 2,
-        top: first.y - first.size * 1.05,
+        left: placed.x + first.x - 2,
+        top: placed.y + first.y - first.size * 1.05,
         width: Math.max(180, Math.min(460, words.length * first.size * 0.55 + 24)),
-        height,
-        font: `${first.face === "READING_SEMIBOLD" ? 600 : first.face === "READING_MEDIUM" ? 500 : 400} ${first.size}px ${theme.reading}`,
+        height: first.size * 1.35,
+        font: `${weight[first.face] ?? 400} ${first.size}px ${theme.reading}`,
       }}
       onChange={(event) => setWords(event.target.value)}
       onPointerDown={(event) => event.stopPropagation()}
       onKeyDown={(event) => {
         event.stopPropagation();
         if (event.key === "Enter") {
-          done(words);
+          done(words, "enter");
+        } else if (event.key === "Tab" && !event.shiftKey) {
+          event.preventDefault();
+          done(words, "tab");
         } else if (event.key === "Escape") {
-          done(null);
+          done(null, "escape");
         }
       }}
-      onBlur={() => done(words)}
+      onBlur={() => done(words, "blur")}
     />
   );
 }

@@ -1,11 +1,13 @@
-import { type PointerEvent, useMemo, useRef, useState } from "react";
+import { type PointerEvent, type RefObject, useEffect, useMemo, useRef, useState } from "react";
 import styled from "styled-components";
 import type { DeskActions } from "../api/useDesk";
 import { theme } from "../theme/tokens";
-import { type Editing, mapCommands } from "./commands";
+import { type Editing, type MapCommands, mapCommands } from "./commands";
+import { Drawing } from "./Drawing";
 import { DropTarget } from "./DropTarget";
 import { type Drop, dropAt } from "./drop";
-import { LabelEditor } from "./LabelEditor";
+import { type Ended, LabelEditor } from "./LabelEditor";
+import { Legend } from "./Legend";
 import { mapKeys } from "./mapKeys";
 import { Toolbar } from "./Toolbar";
 import { TopicGlyph } from "./TopicGlyph";
@@ -15,12 +17,22 @@ import { useOpening } from "./useOpening";
 import { usePointers } from "./usePointers";
 import { useViewport } from "./useViewport";
 
+const Page = styled.div`
+  height: 100%;
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+  background: ${({ theme }) => theme.vellum};
+  &[data-writing] { background: ${({ theme }) => theme.page}; }
+`;
+
 const Frame = styled.div`
   position: relative;
-  height: 100%;
+  min-height: 0;
   overflow: hidden;
-  background: ${({ theme }) => theme.vellum};
   touch-action: none;
+  svg:focus { outline: none; }
+  &:has(svg:focus-visible) { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: -3px; }
+  &:has(svg:focus-visible) .selected { stroke-dasharray: 5 2; stroke-width: 2.5; }
 `;
 
 const Stage = styled.div`
@@ -29,16 +41,36 @@ const Stage = styled.div`
   top: 0;
   transform-origin: 0 0;
   will-change: transform;
-  svg { display: block; overflow: visible; outline: none; }
+  svg { display: block; overflow: visible; }
 `;
+
+const Foot = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 12px;
+  padding: 2px 12px 6px;
+`;
+
+const Hint = styled.p`
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+  b { font-weight: 700; color: ${({ theme }) => theme.ink}; }
+`;
+
+/** A place on the screen at which a menu opens. */
+export type MenuAt = { topic: string; x: number; y: number };
 
 type MapPageProps = {
   tree: Tree;
   actions: DeskActions;
   selected: string;
+  handle: RefObject<MapCommands | null>;
   onSelect: (topic: string) => void;
+  onMenu: (at: MenuAt) => void;
   onLeave: () => void;
   onKeys: () => void;
+  say: (words: string) => void;
 };
 
 type Carried = { topic: string; x: number; y: number; drop: Drop | null };
@@ -48,12 +80,14 @@ function idAt(target: EventTarget, name: "topic" | "toggle"): string | null {
 }
 
 /** The map page: the scene that the server laid out, and all that is done on it. */
-export function MapPage({ tree, actions, selected, onSelect, onLeave, onKeys }: MapPageProps) {
+export function MapPage(props: MapPageProps) {
+  const { tree, actions, selected, handle, onSelect, onMenu, onLeave, onKeys, say } = props;
   const frame = useRef<HTMLDivElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
   const viewport = useViewport(frame, stage);
   const [editing, setEditing] = useState<Editing>(null);
+  const [writing, setWriting] = useState(false);
   const [carried, setCarried] = useState<Carried | null>(null);
   const { scene } = tree.desk;
   const topic = tree.get(selected) ?? tree.root;
@@ -66,13 +100,22 @@ export function MapPage({ tree, actions, selected, onSelect, onLeave, onKeys }: 
         viewport,
         select: onSelect,
         setEditing,
+        setWriting,
         leave: onLeave,
         showKeys: onKeys,
+        say,
+        openMenu: (id) => {
+          const box = document.getElementById(`topic-${id}`)?.getBoundingClientRect();
+          onMenu({ topic: id, x: box?.left ?? 0, y: box?.bottom ?? 0 });
+        },
       }),
-    [tree, actions, viewport, onSelect, onLeave, onKeys],
+    [tree, actions, viewport, onSelect, onLeave, onKeys, onMenu, say],
   );
+  useEffect(() => {
+    handle.current = commands;
+  }, [handle, commands]);
 
-  useAnchor(scene, selected, viewport);
+  useAnchor(tree, selected, viewport);
   useOpening(tree.desk, actions, viewport);
 
   const focus = () => svg.current?.focus({ preventScroll: true });
@@ -83,6 +126,10 @@ export function MapPage({ tree, actions, selected, onSelect, onLeave, onKeys }: 
       }
       focus();
     },
+    onHold: (id, x, y) => {
+      onSelect(id);
+      onMenu({ topic: id, x, y });
+    },
     onDrag: (id, clientX, clientY) => {
       if (id !== tree.root.id) {
         const point = viewport.scenePoint(clientX, clientY);
@@ -92,7 +139,7 @@ export function MapPage({ tree, actions, selected, onSelect, onLeave, onKeys }: 
     onDrop: (id) => {
       const moved = tree.get(id);
       if (moved && carried?.drop) {
-        commands.moveTo(moved, carried.drop.parent, carried.drop.index);
+        commands.moveTo(moved, carried.drop.parent, carried.drop.after);
         onSelect(id);
       }
       setCarried(null);
@@ -110,80 +157,118 @@ export function MapPage({ tree, actions, selected, onSelect, onLeave, onKeys }: 
     pointers.down(event, idAt(event.target, "topic"));
   };
 
-  const finish = (id: string, label: string | null) => {
+  const finish = (id: string, label: string | null, ended: Ended) => {
     setEditing(null);
-    if (label && label !== tree.get(id)?.label) {
-      actions.edit.mutate({ type: "Rename", topic: id, label });
+    const { draft } = actions;
+    const edited = tree.get(id);
+    if (draft?.topic === id) {
+      actions.setDraft(null);
+      if (label) {
+        actions.edit({ ...draft, label });
+        say(`${label} added`);
+      } else {
+        onSelect(draft.after ?? draft.parent);
+      }
+    } else if (label && label !== edited?.label) {
+      actions.edit({ type: "Rename", topic: id, label });
     }
-    focus();
+    if (ended === "tab" && label && edited) {
+      commands.addChild(edited);
+    } else if (ended !== "blur") {
+      focus();
+    }
   };
 
   const edited = scene.topics.find((placed) => placed.id === editing?.topic);
   return (
-    <Frame
-      ref={frame}
-      onPointerDown={press}
-      onPointerMove={pointers.move}
-      onPointerUp={pointers.up}
-      onPointerCancel={pointers.cancel}
-      onDoubleClick={(event) => {
-        const id = idAt(event.target, "topic");
-        if (id && !idAt(event.target, "toggle")) {
-          setEditing({ topic: id, typed: null });
-        }
-      }}
-    >
-      <Stage ref={stage} style={{ visibility: tree.desk.folded ? "visible" : "hidden" }}>
-        <svg
-          ref={svg}
-          role="tree"
-          aria-label="Topic map. Escape leaves it; the question mark shows all keys."
-          aria-activedescendant={`topic-${topic.id}`}
-          tabIndex={0}
-          width={scene.width}
-          height={scene.height}
-          onKeyDown={mapKeys(tree, topic, commands)}
-        >
-          {scene.topics.map((placed) => {
-            const shown = tree.get(placed.id);
-            return (
-              shown && (
-                <TopicGlyph
-                  key={placed.id}
-                  placed={placed}
-                  topic={shown}
-                  selected={placed.id === topic.id}
-                  position={tree.index(shown)}
-                  siblings={tree.parent(shown)?.children.length ?? 1}
-                />
-              )
-            );
-          })}
-          {carried?.drop && <DropTarget drop={carried.drop} />}
-          {carried && (
-            <text
-              x={carried.x + 14}
-              y={carried.y - 8}
-              fontFamily={theme.reading}
-              fontSize="15"
-              fill={theme.rubric}
-              pointerEvents="none"
-            >
-              {tree.get(carried.topic)?.label}
-            </text>
+    <Page data-writing={writing ? "" : undefined}>
+      <Frame
+        ref={frame}
+        onPointerDown={press}
+        onPointerMove={pointers.move}
+        onPointerUp={pointers.up}
+        onPointerCancel={pointers.cancel}
+        onContextMenu={(event) => {
+          const id = idAt(event.target, "topic");
+          if (id) {
+            event.preventDefault();
+            onSelect(id);
+            onMenu({ topic: id, x: event.clientX, y: event.clientY });
+          }
+        }}
+        onDoubleClick={(event) => {
+          const id = idAt(event.target, "topic");
+          if (id && !idAt(event.target, "toggle")) {
+            commands.edit(id, null);
+          }
+        }}
+      >
+        <Stage ref={stage} style={{ visibility: tree.desk.facts.folded ? "visible" : "hidden" }}>
+          <svg
+            ref={svg}
+            role="tree"
+            aria-label="Topic map. The question mark shows help."
+            aria-activedescendant={`topic-${topic.id}`}
+            tabIndex={0}
+            width={scene.width}
+            height={scene.height}
+            onKeyDown={mapKeys(tree, topic, commands, writing)}
+          >
+            {scene.topics.map((placed) => {
+              const shown = tree.get(placed.id);
+              return (
+                shown && (
+                  <TopicGlyph
+                    key={placed.id}
+                    placed={placed}
+                    topic={shown}
+                    selected={placed.id === topic.id}
+                    position={tree.index(shown)}
+                    siblings={tree.parent(shown)?.children.length ?? 1}
+                  />
+                )
+              );
+            })}
+            {scene.links.map((link) => (
+              <g key={link.id} data-link={link.id} pointerEvents="none">
+                <Drawing drawn={link.drawn} />
+              </g>
+            ))}
+            {carried?.drop && <DropTarget drop={carried.drop} />}
+            {carried && (
+              <text
+                x={carried.x + 14}
+                y={carried.y - 8}
+                fontFamily={theme.reading}
+                fontSize="15"
+                fill={theme.rubric}
+                pointerEvents="none"
+              >
+                {tree.get(carried.topic)?.label}
+              </text>
+            )}
+          </svg>
+          {editing && edited && (
+            <LabelEditor
+              key={editing.topic}
+              placed={edited}
+              label={tree.get(editing.topic)?.label ?? ""}
+              typed={editing.typed}
+              onDone={(label, ended) => finish(editing.topic, label, ended)}
+            />
           )}
-        </svg>
-        {editing && edited && (
-          <LabelEditor
-            key={editing.topic}
-            placed={edited}
-            label={tree.get(editing.topic)?.label ?? ""}
-            typed={editing.typed}
-            onDone={(label) => finish(editing.topic, label)}
-          />
+        </Stage>
+      </Frame>
+      <Foot>
+        <Toolbar tree={tree} commands={commands} zoom={viewport.zoom} frame={frame} />
+        {writing ? (
+          <Hint role="status">
+            <b>Writing:</b> Enter adds a topic beside, Tab one under it, Escape ends
+          </Hint>
+        ) : (
+          <Legend tree={tree} />
         )}
-      </Stage>
-      <Toolbar tree={tree} commands={commands} zoom={viewport.zoom} frame={frame} />
-    </Frame>
+      </Foot>
+    </Page>
   );
 }

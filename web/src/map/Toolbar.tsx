@@ -1,21 +1,16 @@
 import type { RefObject } from "react";
 import { Menu, MenuItem, MenuTrigger, Popover } from "react-aria-components";
 import styled from "styled-components";
-import { SignButton } from "../ui/Button";
+import type { LayoutKind } from "../api/types";
 import { menuItem, menuList } from "../ui/menu";
-import { Sign } from "../ui/Sign";
+import { Tipped } from "../ui/Tipped";
 import type { MapCommands } from "./commands";
 import type { Tree } from "./tree";
 
 const Bar = styled.div`
-  position: absolute;
-  left: 12px;
-  bottom: 10px;
   display: flex;
   align-items: center;
-  padding: 2px;
-  background: ${({ theme }) => theme.vellum};
-  border-radius: ${({ theme }) => theme.radius};
+  padding: 2px 0;
 `;
 
 const Zoom = styled.span`
@@ -33,7 +28,10 @@ const Rule = styled.span`
 `;
 
 const List = styled(Menu)`${menuList}`;
-const Item = styled(MenuItem)`${menuItem}`;
+const Item = styled(MenuItem)`
+  ${menuItem}
+  &[data-selected]::after { content: " \2713"; }
+`;
 
 type ToolbarProps = {
   tree: Tree;
@@ -54,23 +52,22 @@ export function Toolbar({ tree, commands, zoom, frame }: ToolbarProps) {
     document.fullscreenElement ? document.exitFullscreen() : page?.requestFullscreen();
   };
   return (
-    <Bar
-      role="toolbar"
-      aria-label="Map page"
-      onPointerDown={(event) => event.stopPropagation()}
-      onDoubleClick={(event) => event.stopPropagation()}
-    >
-      <SignButton aria-label="Undo" isDisabled={!tree.desk.canUndo} onPress={commands.undo}>
-        <Sign name="undo" />
-      </SignButton>
-      <SignButton aria-label="Redo" isDisabled={!tree.desk.canRedo} onPress={commands.redo}>
-        <Sign name="redo" />
-      </SignButton>
+    <Bar role="toolbar" aria-label="Map page">
+      <Tipped
+        label="Undo"
+        sign="undo"
+        isDisabled={!tree.desk.facts.canUndo}
+        onPress={commands.undo}
+      />
+      <Tipped
+        label="Redo"
+        sign="redo"
+        isDisabled={!tree.desk.facts.canRedo}
+        onPress={commands.redo}
+      />
       <Rule />
       <MenuTrigger>
-        <SignButton aria-label="Open branches">
-          <Sign name="open" />
-        </SignButton>
+        <Tipped label="Open branches" sign="open" />
         <Popover placement="top start">
           <List aria-label="Open branches" onAction={choose}>
             <Item id="1">Main branches only</Item>
@@ -81,23 +78,28 @@ export function Toolbar({ tree, commands, zoom, frame }: ToolbarProps) {
           </List>
         </Popover>
       </MenuTrigger>
+      <MenuTrigger>
+        <Tipped label="Layout" sign="layout" />
+        <Popover placement="top start">
+          <List
+            aria-label="Layout"
+            selectionMode="single"
+            disallowEmptySelection
+            selectedKeys={[tree.desk.facts.layout]}
+            onAction={(key) => commands.arrange(key as LayoutKind)}
+          >
+            <Item id="BRACES">The root at the left</Item>
+            <Item id="BOTH_SIDES">Both sides of the root</Item>
+          </List>
+        </Popover>
+      </MenuTrigger>
       <Rule />
-      <SignButton aria-label="Zoom out" onPress={() => commands.zoom(0.8)}>
-        <Sign name="minus" />
-      </SignButton>
+      <Tipped label="Zoom out" sign="minus" onPress={() => commands.zoom(0.8)} />
       <Zoom>{Math.round(zoom * 100)}%</Zoom>
-      <SignButton aria-label="Zoom in" onPress={() => commands.zoom(1.25)}>
-        <Sign name="plus" />
-      </SignButton>
-      <SignButton aria-label="Fit the map to the window" onPress={commands.fit}>
-        <Sign name="fit" />
-      </SignButton>
-      <SignButton aria-label="Full screen" onPress={fullScreen}>
-        <Sign name="full" />
-      </SignButton>
-      <SignButton aria-label="Show the keys" onPress={commands.showKeys}>
-        <Sign name="keys" />
-      </SignButton>
+      <Tipped label="Zoom in" sign="plus" onPress={() => commands.zoom(1.25)} />
+      <Tipped label="Fit the map to the window" sign="fit" onPress={commands.fit} />
+      <Tipped label="Full screen" sign="full" onPress={fullScreen} />
+      <Tipped label="Help" sign="help" onPress={commands.showKeys} />
     </Bar>
   );
 }

@@ -1,18 +1,9 @@
 import { memo } from "react";
 import styled from "styled-components";
 import type { Placed, Topic } from "../api/types";
-import { labelInk, pigment, sourceInk, theme } from "../theme/tokens";
+import { pigment, theme } from "../theme/tokens";
 import { counted } from "../ui/words";
-
-const FACES = {
-  READING: { fontFamily: theme.reading, fontWeight: 400 },
-  READING_ITALIC: { fontFamily: theme.reading, fontWeight: 400, fontStyle: "italic" },
-  READING_MEDIUM: { fontFamily: theme.reading, fontWeight: 500 },
-  READING_SEMIBOLD: { fontFamily: theme.reading, fontWeight: 600 },
-  CONTROL: { fontFamily: theme.control, fontWeight: 400 },
-  CONTROL_MEDIUM: { fontFamily: theme.control, fontWeight: 500 },
-  CONTROL_BOLD: { fontFamily: theme.control, fontWeight: 700 },
-} as const;
+import { Drawing } from "./Drawing";
 
 const Group = styled.g`
   cursor: default;
@@ -32,32 +23,21 @@ type TopicGlyphProps = {
 };
 
 /** What a screen reader says of a topic. */
-function spoken(topic: Topic): string {
+export function spoken(topic: Topic): string {
   const support =
     topic.passages === 0
       ? "unsupported"
       : `${counted(topic.passages, "passage")} from ${counted(topic.sourceCount, "source")}`;
   const thin = topic.thin && topic.children.length === 0 ? ", thin" : "";
-  return `${topic.number} ${topic.label}, ${support}${thin}`.trim();
-}
-
-function colour(role: Placed["texts"][number]["role"], branch: number): string {
-  switch (role) {
-    case "LABEL":
-      return labelInk(branch);
-    case "NUMBER":
-      return pigment(branch);
-    case "COUNT":
-      return theme.softInk;
-    case "WARNING":
-      return theme.rubric;
-  }
+  const aside = topic.aside ? ", set aside" : "";
+  const fresh = topic.fresh ? ", new" : "";
+  return `${topic.number} ${topic.label}, ${support}${thin}${aside}${fresh}`.trim();
 }
 
 /** A topic as the scene places it. */
 export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
   const { placed, topic, selected, position, siblings } = props;
-  const { box, toggle } = placed;
+  const { toggle, width, height } = placed;
   return (
     <Group
       id={`topic-${placed.id}`}
@@ -69,53 +49,22 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
       aria-expanded={topic.children.length > 0 ? !topic.closed : undefined}
       aria-label={spoken(topic)}
       data-topic={placed.id}
+      transform={`translate(${placed.x} ${placed.y})`}
     >
-      {placed.brace && (
-        <path
-          d={placed.brace}
-          fill="none"
-          stroke={pigment(placed.branch)}
-          strokeWidth={placed.level === 0 ? 1.7 : 1.3}
-          strokeLinecap="round"
-          strokeLinejoin="round"
-        />
-      )}
-      <rect className="hit" x={box.x} y={box.y} width={box.width} height={box.height} rx="4" />
+      <rect className="hit" width={width} height={height} rx="4" />
       {selected && (
         <rect
-          x={box.x}
-          y={box.y}
-          width={box.width}
-          height={box.height}
+          className="selected"
+          width={width}
+          height={height}
           rx="4"
           fill={theme.page}
           stroke={pigment(placed.branch)}
           strokeWidth="1.5"
         />
       )}
-      {placed.texts.map((text) => (
-        <text
-          key={`${text.role}${text.y}`}
-          x={text.x}
-          y={text.y}
-          fill={colour(text.role, placed.branch)}
-          fontSize={text.size}
-          {...FACES[text.face]}
-        >
-          {text.text}
-        </text>
-      ))}
-      {placed.marks.map((mark) => (
-        <rect
-          key={mark.box.x}
-          x={mark.box.x}
-          y={mark.box.y}
-          width={mark.box.width}
-          height={mark.box.height}
-          fill={sourceInk(mark.ink)}
-        />
-      ))}
-      {toggle.width > 0 && (
+      <Drawing drawn={placed.drawn} />
+      {toggle && (
         <rect
           className="toggle"
           data-toggle={placed.id}

@@ -14,8 +14,7 @@ const topic = (id: string, parent: string | null, children: string[], closed = f
 
 function desk() {
   const tree = new Tree({
-    canUndo: false,
-    canRedo: true,
+    facts: { canUndo: false, canRedo: true },
     topics: [
       topic("root", null, ["a", "b"]),
       topic("a", "root", ["a1", "a2"]),
@@ -24,18 +23,29 @@ function desk() {
       topic("b", "root", ["b1"], true),
       topic("b1", "b", []),
     ],
+    scene: { topics: [{ id: "b", leftward: true }] },
   } as unknown as Desk);
-  const mutation = () => ({ mutate: vi.fn() });
-  const actions = { edit: mutation(), fold: mutation(), undo: mutation(), redo: mutation() };
+  const actions = {
+    edit: vi.fn(),
+    fold: { mutate: vi.fn() },
+    undo: vi.fn(),
+    redo: vi.fn(),
+    setDraft: vi.fn(),
+    pending: 0,
+  };
   const select = vi.fn();
+  const say = vi.fn();
   const commands = mapCommands({
     tree,
     actions: actions as unknown as DeskActions,
     viewport: {} as Viewport,
     select,
     setEditing: vi.fn(),
+    setWriting: vi.fn(),
     leave: vi.fn(),
     showKeys: vi.fn(),
+    openMenu: vi.fn(),
+    say,
   });
   const get = (id: string) => {
     const found = tree.get(id);
@@ -44,74 +54,78 @@ function desk() {
     }
     return found;
   };
-  return { actions, commands, select, get };
+  return { actions, commands, select, say, get };
 }
 
 describe("what is done on the map page", () => {
   it("moves a topic one step up, down, out and in, and not over an edge", () => {
     const { actions, commands, get } = desk();
     commands.shift(get("a1"), "ArrowUp");
-    expect(actions.edit.mutate).not.toHaveBeenCalled();
+    expect(actions.edit).not.toHaveBeenCalled();
     const moved = (id: string, key: string) => {
-      actions.edit.mutate.mockClear();
+      actions.edit.mockClear();
       commands.shift(get(id), key);
-      return actions.edit.mutate.mock.calls[0]?.[0];
+      return actions.edit.mock.calls[0]?.[0];
     };
-    expect(moved("a1", "ArrowDown")).toEqual({ type: "Move", topic: "a1", parent: "a", index: 1 });
-    expect(moved("a2", "ArrowLeft")).toEqual({
+    const move = (id: string, parent: string, after: string | null) => ({
       type: "Move",
-      topic: "a2",
-      parent: "root",
-      index: 1,
+      topic: id,
+      parent,
+      after,
     });
-    expect(moved("a2", "ArrowRight")).toEqual({
-      type: "Move",
-      topic: "a2",
-      parent: "a1",
-      index: 0,
-    });
+    expect(moved("a1", "ArrowDown")).toEqual(move("a1", "a", "a2"));
+    expect(moved("a2", "ArrowUp")).toEqual(move("a2", "a", null));
+    expect(moved("a2", "ArrowLeft")).toEqual(move("a2", "root", "a"));
+    expect(moved("a2", "ArrowRight")).toEqual(move("a2", "a1", null));
     expect(moved("a", "ArrowLeft")).toBeUndefined();
     expect(moved("root", "ArrowDown")).toBeUndefined();
   });
 
-  it("adds a sibling below a topic, and a child to the root", () => {
+  it("moves a topic left of the root in where others move out", () => {
+    const { actions, commands, get } = desk();
+    commands.shift(get("b"), "ArrowLeft");
+    expect(actions.edit.mock.calls[0]?.[0]).toEqual({
+      type: "Move",
+      topic: "b",
+      parent: "a",
+      after: "a2",
+    });
+  });
+
+  it("shows a new topic without sending it before it has a label", () => {
     const { actions, commands, get } = desk();
     commands.addSibling(get("a1"));
-    expect(actions.edit.mutate.mock.calls[0]?.[0]).toMatchObject({
-      type: "Add",
-      parent: "a",
-      index: 1,
-    });
+    expect(actions.edit).not.toHaveBeenCalled();
+    expect(actions.setDraft.mock.calls[0]?.[0]).toMatchObject({ parent: "a", after: "a1" });
     commands.addSibling(get("root"));
-    expect(actions.edit.mutate.mock.calls[1]?.[0]).toMatchObject({ parent: "root", index: 2 });
+    expect(actions.setDraft.mock.calls[1]?.[0]).toMatchObject({ parent: "root", after: "b" });
   });
 
-  it("opens a closed branch before a child is put into it", () => {
+  it("opens a closed branch into which a child is put", () => {
     const { actions, commands, get } = desk();
     commands.addChild(get("b"));
-    expect(actions.edit.mutate).not.toHaveBeenCalled();
-    expect(actions.fold.mutate.mock.calls[0]?.[0]).toEqual({ closed: [] });
-    actions.fold.mutate.mock.calls[0]?.[1].onSuccess();
-    expect(actions.edit.mutate.mock.calls[0]?.[0]).toMatchObject({ parent: "b", index: 1 });
+    expect(actions.fold.mutate.mock.calls[0]?.[0]).toEqual({ open: ["b"] });
+    expect(actions.setDraft.mock.calls[0]?.[0]).toMatchObject({ parent: "b", after: "b1" });
   });
 
-  it("selects the neighbour of what is taken out, and keeps the root", () => {
-    const { actions, commands, select, get } = desk();
+  it("selects the neighbour of what is taken out, says so, and keeps the root", () => {
+    const { actions, commands, select, say, get } = desk();
     commands.remove(get("a2"));
     expect(select).toHaveBeenCalledWith("a1");
-    actions.edit.mutate.mockClear();
+    expect(say.mock.calls[0]?.[0]).toContain("taken out");
+    actions.edit.mockClear();
     commands.remove(get("root"));
-    expect(actions.edit.mutate).not.toHaveBeenCalled();
+    expect(actions.edit).not.toHaveBeenCalled();
   });
 
-  it("closes and opens one branch among the others, and only where there is one", () => {
+  it("closes and opens one branch, and only where there is one", () => {
     const { actions, commands } = desk();
     commands.toggle("a");
     commands.toggle("b");
     commands.toggle("a1");
     expect(actions.fold.mutate.mock.calls.map((call) => call[0])).toEqual([
-      { closed: ["b", "a"] },
-      { closed: [] },
+      { close: ["a"] },
+      { open: ["b"] },
     ]);
   });
 
@@ -119,7 +133,7 @@ describe("what is done on the map page", () => {
     const { actions, commands } = desk();
     commands.undo();
     commands.redo();
-    expect(actions.undo.mutate).not.toHaveBeenCalled();
-    expect(actions.redo.mutate).toHaveBeenCalledOnce();
+    expect(actions.undo).not.toHaveBeenCalled();
+    expect(actions.redo).toHaveBeenCalledOnce();
   });
 });

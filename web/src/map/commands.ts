@@ -1,9 +1,9 @@
-import type { Topic } from "../api/types";
+import type { Ink, LayoutKind, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "./tree";
 import type { Viewport } from "./useViewport";
 
-/** What can be done on the map page, by key, pointer or button. */
+/** What can be done on the map page, by key, pointer, button or menu. */
 export type MapCommands = ReturnType<typeof mapCommands>;
 
 export type Editing = { topic: string; typed: string | null } | null;
@@ -14,47 +14,58 @@ type Context = {
   viewport: Viewport;
   select: (topic: string) => void;
   setEditing: (editing: Editing) => void;
+  /** Whether keys add topics and typing edits labels. */
+  setWriting: (writing: boolean) => void;
   leave: () => void;
   showKeys: () => void;
+  /** Opens the menu of what can be done to a topic. */
+  openMenu: (topic: string) => void;
+  /** Tells a person what has happened, for those who do not see it. */
+  say: (words: string) => void;
 };
 
-const NEW_LABEL = "New topic";
-
 export function mapCommands(context: Context) {
-  const { tree, actions, viewport, select, setEditing } = context;
+  const { tree, actions, viewport, select, setEditing, setWriting, say } = context;
 
-  const add = (parent: Topic, index: number) => {
+  const add = (parent: Topic, after: string | null) => {
     const topic = crypto.randomUUID();
-    const edit = { type: "Add" as const, topic, parent: parent.id, index, label: NEW_LABEL };
-    const added = () => {
-      select(topic);
-      setEditing({ topic, typed: null });
-    };
-    const put = () => actions.edit.mutate(edit, { onSuccess: added });
     if (parent.closed) {
-      const closed = tree.closed().filter((id) => id !== parent.id);
-      actions.fold.mutate({ closed }, { onSuccess: put });
-    } else {
-      put();
+      actions.fold.mutate({ open: [parent.id] });
     }
+    actions.setDraft({ type: "Add", topic, parent: parent.id, after, label: "" });
+    setWriting(true);
+    select(topic);
+    setEditing({ topic, typed: null });
   };
 
-  const move = (topic: Topic, parent: string, index: number) =>
-    actions.edit.mutate({ type: "Move", topic: topic.id, parent, index });
+  const name = (id: string | null) => tree.get(id)?.label ?? "";
+
+  const move = (topic: Topic, parent: string, after: string | null) => {
+    actions.edit({ type: "Move", topic: topic.id, parent, after });
+    const where = after ? `after ${name(after)}, under ${name(parent)}` : `under ${name(parent)}`;
+    say(`${topic.label} moved ${where}`);
+  };
+
+  const last = (topic: Topic) => topic.children.at(-1) ?? null;
+  const before = (topic: Topic, steps: number) => tree.sibling(topic, -steps)?.id ?? null;
 
   return {
     select,
-    edit: (topic: string, typed: string | null) => setEditing({ topic, typed }),
-    addChild: (topic: Topic) => add(topic, topic.children.length),
+    edit: (topic: string, typed: string | null) => {
+      setWriting(true);
+      setEditing({ topic, typed });
+    },
+    addChild: (topic: Topic) => add(topic, last(topic)),
     addSibling: (topic: Topic) => {
       const parent = tree.parent(topic);
-      parent ? add(parent, tree.index(topic) + 1) : add(topic, topic.children.length);
+      parent ? add(parent, topic.id) : add(topic, last(topic));
     },
     remove: (topic: Topic) => {
       const next = tree.neighbour(topic);
       if (next) {
-        actions.edit.mutate({ type: "Remove", topic: topic.id });
+        actions.edit({ type: "Remove", topic: topic.id });
         select(next.id);
+        say(`${topic.label} taken out; undo brings it back. Now at ${next.label}`);
       }
     },
     /** Moves a topic one step: up, down, out beside its parent, in under the sibling above. */
@@ -66,30 +77,47 @@ export function mapCommands(context: Context) {
       }
       const above = tree.sibling(topic, -1);
       const grandparent = tree.parent(parent);
+      const placed = tree.desk.scene.topics.find((p) => p.id === topic.id);
+      const out = placed?.leftward ? "ArrowRight" : "ArrowLeft";
+      const into = placed?.leftward ? "ArrowLeft" : "ArrowRight";
       if (key === "ArrowUp" && index > 0) {
-        move(topic, parent.id, index - 1);
+        move(topic, parent.id, before(topic, 2));
       } else if (key === "ArrowDown" && index < parent.children.length - 1) {
-        move(topic, parent.id, index + 1);
-      } else if (key === "ArrowLeft" && grandparent) {
-        move(topic, grandparent.id, tree.index(parent) + 1);
-      } else if (key === "ArrowRight" && above) {
-        move(topic, above.id, above.children.length);
+        move(topic, parent.id, tree.sibling(topic, 1)?.id ?? null);
+      } else if (key === out && grandparent) {
+        move(topic, grandparent.id, parent.id);
+      } else if (key === into && above) {
+        move(topic, above.id, last(above));
       }
     },
     moveTo: move,
     toggle: (id: string) => {
       const topic = tree.get(id);
       if (topic && topic.children.length > 0) {
-        const closed = tree.closed();
-        actions.fold.mutate({
-          closed: topic.closed ? closed.filter((c) => c !== id) : [...closed, id],
-        });
+        actions.fold.mutate(topic.closed ? { open: [id] } : { close: [id] });
       }
     },
     openAll: () => actions.fold.mutate({ closed: [] }),
     openTo: (level: number) => actions.fold.mutate({ level }),
-    undo: () => tree.desk.canUndo && actions.undo.mutate(),
-    redo: () => tree.desk.canRedo && actions.redo.mutate(),
+    undo: () => {
+      if (tree.desk.facts.canUndo || actions.pending > 0) {
+        actions.undo();
+        say("Undone");
+      }
+    },
+    redo: () => {
+      if (tree.desk.facts.canRedo) {
+        actions.redo();
+        say("Done again");
+      }
+    },
+    arrange: (layout: LayoutKind) => actions.edit({ type: "Arrange", layout }),
+    paint: (topic: Topic, ink: Ink | null) => actions.edit({ type: "Paint", topic: topic.id, ink }),
+    setAside: (topic: Topic) =>
+      actions.edit({ type: "SetAside", topic: topic.id, aside: !topic.aside }),
+    beginWriting: () => setWriting(true),
+    endWriting: () => setWriting(false),
+    menu: context.openMenu,
     pan: viewport.panBy,
     zoom: (factor: number) => viewport.zoomBy(factor),
     fit: () => viewport.fit(tree.desk.scene),

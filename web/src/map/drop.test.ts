@@ -13,7 +13,14 @@ const desk = {
   ],
 } as unknown as Desk;
 
-const at = (id: string, x: number, y: number) => ({ id, box: { x, y, width: 100, height: 20 } });
+const at = (id: string, x: number, y: number) => ({
+  id,
+  x,
+  y,
+  width: 100,
+  height: 20,
+  leftward: false,
+});
 
 const scene = {
   topics: [
@@ -28,15 +35,15 @@ const scene = {
 const tree = new Tree(desk);
 
 describe("dropAt", () => {
-  it("puts a topic before or after a sibling, counted without itself", () => {
+  it("puts a topic before or after a sibling, told by the sibling before", () => {
     expect(dropAt(tree, scene, "a", 210, 82)).toMatchObject({
       parent: "root",
-      index: 1,
+      after: "b",
       where: "before",
     });
     expect(dropAt(tree, scene, "a", 210, 99)).toMatchObject({
       parent: "root",
-      index: 2,
+      after: "c",
       where: "after",
     });
   });
@@ -44,12 +51,12 @@ describe("dropAt", () => {
   it("puts a topic under the one that it is held over", () => {
     expect(dropAt(tree, scene, "a", 290, 50)).toMatchObject({
       parent: "b",
-      index: 1,
+      after: "b1",
       where: "under",
     });
     expect(dropAt(tree, scene, "b1", 10, 41)).toMatchObject({
       parent: "root",
-      index: 3,
+      after: "c",
       where: "under",
     });
   });

@@ -1,10 +1,14 @@
 import type { Placed, Scene } from "../api/types";
 import type { Tree } from "./tree";
 
-/** Where a dragged topic would go: under a parent, as its child number index once taken out. */
+/**
+ * Where a dragged topic would go.
+ *
+ * @param after the child of the parent behind which it comes, or null to be the first
+ */
 export type Drop = {
   parent: string;
-  index: number;
+  after: string | null;
   over: Placed;
   where: "before" | "after" | "under";
 };
@@ -12,9 +16,8 @@ export type Drop = {
 const REACH = 48;
 
 function distance(placed: Placed, x: number, y: number): number {
-  const { box } = placed;
-  const dx = Math.max(box.x - x, 0, x - box.x - box.width);
-  const dy = Math.max(box.y - y, 0, y - box.y - box.height);
+  const dx = Math.max(placed.x - x, 0, x - placed.x - placed.width);
+  const dy = Math.max(placed.y - y, 0, y - placed.y - placed.height);
   return Math.hypot(dx, dy * 1.5);
 }
 
@@ -44,16 +47,16 @@ export function dropAt(
   if (!over || !target) {
     return null;
   }
-  const share = (y - over.box.y) / over.box.height;
-  const onRight = x > over.box.x + over.box.width * 0.6;
+  const share = (y - over.y) / over.height;
+  const outward = over.leftward ? x < over.x + over.width * 0.4 : x > over.x + over.width * 0.6;
   const parent = tree.parent(target);
-  if (!parent || (onRight && share > -0.2 && share < 1.2) || (share > 0.3 && share < 0.7)) {
-    const children = target.children.filter((id) => id !== dragged);
-    return { parent: target.id, index: children.length, over, where: "under" };
+  const last = (ids: readonly string[]) => ids.filter((id) => id !== dragged).at(-1) ?? null;
+  if (!parent || (outward && share > -0.2 && share < 1.2) || (share > 0.3 && share < 0.7)) {
+    return { parent: target.id, after: last(target.children), over, where: "under" };
   }
   const siblings = parent.children.filter((id) => id !== dragged);
-  const at = siblings.indexOf(target.id);
+  const before = siblings[siblings.indexOf(target.id) - 1] ?? null;
   return share <= 0.5
-    ? { parent: parent.id, index: at, over, where: "before" }
-    : { parent: parent.id, index: at + 1, over, where: "after" };
+    ? { parent: parent.id, after: before, over, where: "before" }
+    : { parent: parent.id, after: target.id, over, where: "after" };
 }

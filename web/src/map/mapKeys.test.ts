@@ -29,16 +29,16 @@ const tree = new Tree({
   ],
   scene: {
     topics: [
-      { id: "root", level: 0 },
-      { id: "a", level: 1 },
-      { id: "a1", level: 2 },
-      { id: "b", level: 1 },
-      { id: "b1", level: 2 },
+      { id: "root", near: { left: null, right: "a", up: null, down: null } },
+      { id: "a", near: { left: "root", right: "a1", up: null, down: "b" } },
+      { id: "a1", near: { left: "a", right: null, up: null, down: "b1" } },
+      { id: "b", near: { left: "root", right: "b1", up: "a", down: null } },
+      { id: "b1", near: { left: "b", right: null, up: "a1", down: null } },
     ],
   },
 } as unknown as Desk);
 
-function press(on: string, key: string, modifiers: Partial<KeyboardEvent> = {}) {
+function press(on: string, key: string, modifiers: Partial<KeyboardEvent> = {}, writing = false) {
   const calls: string[] = [];
   const commands = new Proxy({} as MapCommands, {
     get:
@@ -52,7 +52,12 @@ function press(on: string, key: string, modifiers: Partial<KeyboardEvent> = {}) 
   if (!at) {
     throw new Error(on);
   }
-  mapKeys(tree, at, commands)({ key, preventDefault, ...modifiers } as unknown as KeyboardEvent);
+  mapKeys(
+    tree,
+    at,
+    commands,
+    writing,
+  )({ key, preventDefault, ...modifiers } as unknown as KeyboardEvent);
   return { calls, prevented: preventDefault.mock.calls.length > 0 };
 }
 
@@ -71,12 +76,26 @@ describe("the keys of the map page", () => {
     expect(press("a1", "ArrowRight").calls).toEqual([]);
   });
 
-  it("add, edit and take out", () => {
-    expect(press("a", "Enter").calls).toEqual(["addSibling a"]);
-    expect(press("a", "Tab")).toEqual({ calls: ["addChild a"], prevented: true });
+  it("begin writing with Enter or F2, and leave Tab and letters to the page before that", () => {
+    expect(press("a", "Enter").calls).toEqual(["edit a "]);
     expect(press("a", "F2").calls).toEqual(["edit a "]);
-    expect(press("a", "\u00e9").calls).toEqual(["edit a \u00e9"]);
+    expect(press("a", "Tab")).toEqual({ calls: [], prevented: false });
+    expect(press("a", "\u00e9")).toEqual({ calls: [], prevented: false });
+    expect(press("a", "Escape").calls).toEqual(["leave"]);
+  });
+
+  it("add and edit while one writes, until Escape", () => {
+    const write = (key: string) => press("a", key, {}, true);
+    expect(write("Enter").calls).toEqual(["addSibling a"]);
+    expect(write("Tab")).toEqual({ calls: ["addChild a"], prevented: true });
+    expect(write("\u00e9").calls).toEqual(["edit a \u00e9"]);
+    expect(write("Escape").calls).toEqual(["endWriting"]);
+  });
+
+  it("take out, and open the menu", () => {
     expect(press("a", "Delete").calls).toEqual(["remove a"]);
+    expect(press("a", "ContextMenu").calls).toEqual(["menu a"]);
+    expect(press("a", "F10", { shiftKey: true }).calls).toEqual(["menu a"]);
   });
 
   it("move topics and the page, undo and redo", () => {
@@ -84,6 +103,7 @@ describe("the keys of the map page", () => {
     expect(press("a", "ArrowLeft", { shiftKey: true }).calls).toEqual(["pan 80 0"]);
     expect(press("a", "z", { ctrlKey: true }).calls).toEqual(["undo"]);
     expect(press("a", "Z", { ctrlKey: true, shiftKey: true }).calls).toEqual(["redo"]);
+    expect(press("a", "y", { ctrlKey: true }).calls).toEqual(["redo"]);
   });
 
   it("leave the browser its own keys", () => {

@@ -3,59 +3,61 @@ import type { Topic } from "../api/types";
 import type { MapCommands } from "./commands";
 import type { Tree } from "./tree";
 
-/** The keys of the map page, as the help sheet lists them. */
+/** The keys of the map page, as the help lists them. */
 export const MAP_KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Arrow keys", "Move about the topics"],
-  ["Enter", "Add a sibling"],
-  ["Tab", "Add a child"],
-  ["F2 or typing", "Edit the label"],
+  ["Enter or F2", "Begin writing: edit the label"],
   ["Space", "Open or close the branch"],
+  ["Menu key, Shift + F10", "All that can be done to the topic"],
   ["Delete", "Take the topic out with all below it"],
   ["Alt + arrow keys", "Move the topic: up, down, out, in"],
-  ["Ctrl + Z, Ctrl + Shift + Z", "Undo, redo"],
+  ["Ctrl + Z", "Undo"],
+  ["Ctrl + Y, Ctrl + Shift + Z", "Redo"],
   ["+ and −", "Zoom in and out"],
   ["0", "Fit the map to the window"],
   ["Shift + arrow keys", "Move the page"],
-  ["Escape", "Leave the map for the reading page"],
-  ["?", "Show these keys"],
+  ["Home", "Go to the root"],
+  ["Tab", "Leave the map for the next part of the page"],
+  ["?", "This help"],
+];
+
+/** The keys that are there besides while a person writes on the map. */
+export const WRITING_KEYS: readonly (readonly [keys: string, does: string])[] = [
+  ["Enter", "Keep the label; then add a topic beside it"],
+  ["Tab", "Add a topic under it"],
+  ["F2 or typing", "Edit the label"],
+  ["Escape", "Stop writing"],
 ];
 
 const PAN = 80;
 
-/** What the arrow keys lead to from a topic. */
+/** What an arrow key leads to from a topic. */
 function neighbour(tree: Tree, topic: Topic, key: string): Topic | undefined {
+  const near = tree.desk.scene.topics.find((placed) => placed.id === topic.id)?.near;
   switch (key) {
     case "ArrowLeft":
-      return tree.parent(topic);
+      return tree.get(near?.left ?? null);
     case "ArrowRight":
-      return topic.closed ? undefined : tree.get(topic.children[0] ?? null);
+      return tree.get(near?.right ?? null);
     case "ArrowUp":
-    case "ArrowDown": {
-      const step = key === "ArrowUp" ? -1 : 1;
-      const next = tree.sibling(topic, step);
-      if (next) {
-        return next;
-      }
-      const shown = tree.desk.scene.topics.filter((placed) => placed.level === topic.level);
-      const at = shown.findIndex((placed) => placed.id === topic.id);
-      return tree.get(shown[at + step]?.id ?? null);
-    }
-    case "Home":
-      return tree.root;
+      return tree.get(near?.up ?? null);
+    case "ArrowDown":
+      return tree.get(near?.down ?? null);
     default:
-      return undefined;
+      return key === "Home" ? tree.root : undefined;
   }
 }
 
-/** Handles the keys of the map page. */
-export function mapKeys(tree: Tree, topic: Topic, commands: MapCommands) {
+/** Handles the keys of the map page; while a person writes, more of them are the map's own. */
+export function mapKeys(tree: Tree, topic: Topic, commands: MapCommands, writing: boolean) {
   return (event: KeyboardEvent) => {
     const handled = () => event.preventDefault();
     const arrow = event.key.startsWith("Arrow");
     if (event.ctrlKey || event.metaKey) {
-      if (event.key.toLowerCase() === "z") {
+      const key = event.key.toLowerCase();
+      if (key === "z" || key === "y") {
         handled();
-        event.shiftKey ? commands.redo() : commands.undo();
+        key === "y" || event.shiftKey ? commands.redo() : commands.undo();
       }
       return;
     }
@@ -70,40 +72,58 @@ export function mapKeys(tree: Tree, topic: Topic, commands: MapCommands) {
     } else if (arrow || event.key === "Home") {
       handled();
       const next = neighbour(tree, topic, event.key);
+      const outward = event.key === "ArrowLeft" || event.key === "ArrowRight";
       if (next) {
         commands.select(next.id);
-      } else if (event.key === "ArrowRight" && topic.closed) {
+      } else if (outward && topic.closed) {
         commands.toggle(topic.id);
       }
-    } else if (event.key === "Enter") {
+    } else if (event.key === "ContextMenu" || (event.key === "F10" && event.shiftKey)) {
       handled();
-      commands.addSibling(topic);
-    } else if (event.key === "Tab" && !event.shiftKey) {
-      handled();
-      commands.addChild(topic);
-    } else if (event.key === "F2") {
-      handled();
-      commands.edit(topic.id, null);
+      commands.menu(topic.id);
     } else if (event.key === "Delete" || event.key === "Backspace") {
       handled();
       commands.remove(topic);
     } else if (event.key === " ") {
       handled();
       commands.toggle(topic.id);
-    } else if (event.key === "Escape") {
+    } else if (event.key === "F2" || (event.key === "Enter" && !writing)) {
       handled();
-      commands.leave();
-    } else if (event.key === "+" || event.key === "=") {
-      commands.zoom(1.25);
-    } else if (event.key === "-") {
-      commands.zoom(0.8);
-    } else if (event.key === "0") {
-      commands.fit();
-    } else if (event.key === "?") {
-      commands.showKeys();
-    } else if (/^\p{L}$/u.test(event.key)) {
+      commands.edit(topic.id, null);
+    } else if (writing && whileWriting(event, topic, commands)) {
       handled();
-      commands.edit(topic.id, event.key);
+    } else {
+      whileReading(event, commands);
     }
   };
+}
+
+function whileWriting(event: KeyboardEvent, topic: Topic, commands: MapCommands): boolean {
+  if (event.key === "Enter") {
+    commands.addSibling(topic);
+  } else if (event.key === "Tab" && !event.shiftKey) {
+    commands.addChild(topic);
+  } else if (event.key === "Escape") {
+    commands.endWriting();
+  } else if (/^\p{L}$/u.test(event.key)) {
+    commands.edit(topic.id, event.key);
+  } else {
+    return false;
+  }
+  return true;
+}
+
+function whileReading(event: KeyboardEvent, commands: MapCommands): void {
+  if (event.key === "Escape") {
+    event.preventDefault();
+    commands.leave();
+  } else if (event.key === "+" || event.key === "=") {
+    commands.zoom(1.25);
+  } else if (event.key === "-") {
+    commands.zoom(0.8);
+  } else if (event.key === "0") {
+    commands.fit();
+  } else if (event.key === "?") {
+    commands.showKeys();
+  }
 }

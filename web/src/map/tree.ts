@@ -24,6 +24,11 @@ export class Tree {
     return this.get(topic.parent);
   }
 
+  /** Whether the server does not have a topic yet. */
+  isNew(topic: Topic): boolean {
+    return topic.parent !== null && topic.number === "";
+  }
+
   /** Place among its siblings, from 0. */
   index(topic: Topic): number {
     return this.parent(topic)?.children.indexOf(topic.id) ?? 0;

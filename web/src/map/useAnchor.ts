@@ -1,31 +1,41 @@
 import { useLayoutEffect, useRef } from "react";
-import type { Scene } from "../api/types";
+import type { Tree } from "./tree";
 import type { Viewport } from "./useViewport";
 
 /**
  * Holds the page still while the scene changes: the selected topic stays where it was on the screen,
- * and comes into sight when it is selected.
+ * or, if it has itself been moved, its parent does. A topic comes into sight when it is selected.
  */
-export function useAnchor(scene: Scene, selected: string, viewport: Viewport) {
-  const before = useRef({ scene, selected });
+export function useAnchor(tree: Tree, selected: string, viewport: Viewport) {
+  const before = useRef({ tree, selected });
 
   useLayoutEffect(() => {
     const old = before.current;
-    before.current = { scene, selected };
-    const now = scene.topics.find((placed) => placed.id === selected);
-    if (old.scene !== scene) {
-      const anchor = old.selected;
-      const was = old.scene.topics.find((placed) => placed.id === anchor);
-      const is = scene.topics.find((placed) => placed.id === anchor);
+    before.current = { tree, selected };
+    const placed = (from: Tree, id: string | null) =>
+      from.desk.scene.topics.find((topic) => topic.id === id);
+    if (old.tree.desk.scene !== tree.desk.scene) {
+      const anchor = anchorOf(old.tree, tree, old.selected);
+      const was = placed(old.tree, anchor);
+      const is = placed(tree, anchor);
       if (was && is) {
-        viewport.panBy(
-          viewport.scaled(was.box.x - is.box.x),
-          viewport.scaled(was.box.y - is.box.y),
-        );
+        viewport.panBy(viewport.scaled(was.x - is.x), viewport.scaled(was.y - is.y));
       }
     }
+    const now = placed(tree, selected);
     if (now && old.selected !== selected) {
-      viewport.reveal(now.box);
+      viewport.reveal(now);
     }
-  }, [scene, selected, viewport]);
+  }, [tree, selected, viewport]);
+}
+
+/** The topic that is to stay where it is on the screen. */
+export function anchorOf(before: Tree, now: Tree, selected: string): string | null {
+  const was = before.get(selected);
+  const is = now.get(selected);
+  if (!was || !is) {
+    return now.root.id;
+  }
+  const moved = was.parent !== is.parent || before.index(was) !== now.index(is);
+  return moved ? is.parent : selected;
 }

@@ -11,10 +11,10 @@ export function useOpening(desk: Desk, actions: DeskActions, viewport: Viewport)
   const fitted = useRef("");
   const asked = useRef("");
   const { fold } = actions;
-  const version = `${desk.id} ${desk.folded ? "" : desk.revision}`;
+  const version = `${desk.id} ${desk.facts.folded ? "" : desk.facts.revision}`;
 
   useEffect(() => {
-    if (!desk.folded && desk.topics.length > 1 && asked.current !== version) {
+    if (!desk.facts.folded && desk.topics.length > 1 && asked.current !== version) {
       asked.current = version;
       fitted.current = "";
       const { width, height } = viewport.room();
@@ -23,7 +23,7 @@ export function useOpening(desk: Desk, actions: DeskActions, viewport: Viewport)
   }, [desk, version, fold, viewport]);
 
   useLayoutEffect(() => {
-    if ((desk.folded || desk.topics.length === 1) && fitted.current !== desk.id) {
+    if ((desk.facts.folded || desk.topics.length === 1) && fitted.current !== desk.id) {
       fitted.current = desk.id;
       viewport.fit(desk.scene);
     }

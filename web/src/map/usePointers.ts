@@ -2,11 +2,14 @@ import { type PointerEvent, useRef } from "react";
 import type { Viewport } from "./useViewport";
 
 const SLACK = 5;
+const HOLD_MS = 550;
 
 type Drag = { topic: string | null; x: number; y: number; moved: boolean };
 
 type Handlers = {
   onPick: (topic: string | null) => void;
+  /** A finger rests on a topic. */
+  onHold: (topic: string, clientX: number, clientY: number) => void;
   onDrag: (topic: string, clientX: number, clientY: number) => void;
   onDrop: (topic: string) => void;
   onCancel: () => void;
@@ -16,6 +19,7 @@ type Handlers = {
 export function usePointers(viewport: Viewport, handlers: Handlers) {
   const pointers = useRef(new Map<number, { x: number; y: number }>());
   const drag = useRef<Drag | null>(null);
+  const hold = useRef(0);
 
   const down = (event: PointerEvent<HTMLElement>, topic: string | null) => {
     if (event.button !== 0) {
@@ -25,7 +29,15 @@ export function usePointers(viewport: Viewport, handlers: Handlers) {
     pointers.current.set(event.pointerId, { x: event.clientX, y: event.clientY });
     if (pointers.current.size === 1) {
       drag.current = { topic, x: event.clientX, y: event.clientY, moved: false };
+      const { clientX, clientY } = event;
+      if (topic && event.pointerType === "touch") {
+        hold.current = window.setTimeout(() => {
+          drag.current = null;
+          handlers.onHold(topic, clientX, clientY);
+        }, HOLD_MS);
+      }
     } else {
+      window.clearTimeout(hold.current);
       drag.current = null;
       handlers.onCancel();
     }
@@ -56,6 +68,9 @@ export function usePointers(viewport: Viewport, handlers: Handlers) {
       return;
     }
     at.moved ||= Math.hypot(now.x - at.x, now.y - at.y) > SLACK;
+    if (at.moved) {
+      window.clearTimeout(hold.current);
+    }
     if (at.moved && at.topic) {
       handlers.onDrag(at.topic, now.x, now.y);
     } else if (at.moved) {
@@ -65,6 +80,7 @@ export function usePointers(viewport: Viewport, handlers: Handlers) {
 
   const up = (event: PointerEvent<HTMLElement>) => {
     const at = drag.current;
+    window.clearTimeout(hold.current);
     pointers.current.delete(event.pointerId);
     drag.current = null;
     if (!at) {
@@ -78,6 +94,7 @@ export function usePointers(viewport: Viewport, handlers: Handlers) {
   };
 
   const cancel = (event: PointerEvent<HTMLElement>) => {
+    window.clearTimeout(hold.current);
     pointers.current.delete(event.pointerId);
     drag.current = null;
     handlers.onCancel();

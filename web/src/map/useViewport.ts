@@ -4,7 +4,6 @@ import type { Scene } from "../api/types";
 const SMALLEST = 0.1;
 const LARGEST = 4;
 const STILL_MS = 160;
-const TOOLBAR = 44;
 
 /** Smallest zoom at which labels read well. */
 export const LEGIBLE = 0.72;
@@ -62,7 +61,7 @@ export function useViewport(
       width: frame.current?.clientWidth ?? 0,
       height: frame.current?.clientHeight ?? 0,
     });
-    const room = () => ({ width: size().width, height: size().height - TOOLBAR });
+    const room = size;
     return {
       room,
       panBy: (dx: number, dy: number) =>

@@ -199,12 +199,12 @@ function OutlineEditor({ desk, onClose }: { desk: Desk; onClose: () => void }) {
       )}
       <Row>
         <Button $strong isDisabled={busy || !body.trim()} onPress={follow}>
-          {desk.outlined ? "Update the map" : "Make it a map"}
+          {desk.facts.outlined ? "Update the map" : "Make it a map"}
         </Button>
         <FileTrigger acceptedFileTypes={[".md", ".txt", ".opml", ".xml"]} onSelect={choose}>
           <Button>Choose a file</Button>
         </FileTrigger>
-        {desk.outlined && <Button onPress={part}>Stop following it</Button>}
+        {desk.facts.outlined && <Button onPress={part}>Stop following it</Button>}
         <Button onPress={onClose}>Close</Button>
       </Row>
     </>

@@ -55,8 +55,8 @@ export function useProposals(desk: Desk) {
   const decide = useMutation({
     scope: { id: `map-${desk.id}` },
     mutationFn: ({ how, ids }: { how: "accept" | "refuse"; ids: string[] }) =>
-      request<Desk>("POST", `/api/maps/${desk.id}/proposals/${how}`, { proposals: ids }),
-    onSuccess: (now) => client.setQueryData(["desk", desk.id], now),
+      request<void>("POST", `/api/maps/${desk.id}/proposals/${how}`, { proposals: ids }),
+    onSuccess: () => client.invalidateQueries({ queryKey: ["desk", desk.id] }),
   });
   return {
     accept: (...ids: string[]) => decide.mutate({ how: "accept", ids }),

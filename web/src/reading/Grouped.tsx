@@ -34,7 +34,7 @@ type GroupedProps = { tree: Tree; topic: Topic; onSelect: (topic: string) => voi
 export function Grouped({ tree, topic, onSelect }: GroupedProps) {
   const { desk } = tree;
   const grouping = useQuery({
-    queryKey: ["grouping", desk.id, topic.id, desk.revision],
+    queryKey: ["grouping", desk.id, topic.id, desk.facts.revision],
     queryFn: () => request<Belonging>("GET", `/api/maps/${desk.id}/topics/${topic.id}/grouping`),
     enabled: topic.parent !== null,
   });

@@ -4,7 +4,7 @@ import workerUrl from "pdfjs-dist/build/pdf.worker.min.mjs?url";
 import { useEffect, useRef, useState } from "react";
 import styled from "styled-components";
 import { request } from "../api/client";
-import type { Box, Mark } from "../api/types";
+import type { Mark, PageBox } from "../api/types";
 import { pigment } from "../theme/tokens";
 import type { Spot } from "./spot";
 
@@ -69,7 +69,7 @@ export function PdfPages({ path, marks, sought, onSelect }: PdfPagesProps) {
   const boxes = useQuery({
     queryKey: ["boxes", path, sought.start, sought.end],
     queryFn: () =>
-      request<Box[]>(
+      request<PageBox[]>(
         "GET",
         `${path}/boxes?start=${sought.start}&end=${Math.max(sought.end, sought.start + 1)}`,
       ),
@@ -103,7 +103,7 @@ type PdfPageProps = {
   document: PDFDocumentProxy;
   number: number;
   marks: Mark[];
-  boxes: Box[];
+  boxes: PageBox[];
   wanted: boolean;
   onSelect: (topic: string) => void;
 };
@@ -151,14 +151,14 @@ function PdfPage({ document, number, marks, boxes, wanted, onSelect }: PdfPagePr
   }, [wanted]);
 
   const size = page?.getViewport({ scale: 1 });
-  const place = (box: Box) =>
+  const place = (box: PageBox) =>
     size && {
       left: `${(100 * box.left) / size.width}%`,
       top: `${(100 * box.top) / size.height}%`,
       width: `${(100 * (box.right - box.left)) / size.width}%`,
       height: `${(100 * (box.bottom - box.top)) / size.height}%`,
     };
-  const here = (all: Box[]) => (size ? all.filter((box) => box.page === number) : []);
+  const here = (all: PageBox[]) => (size ? all.filter((box) => box.page === number) : []);
   return (
     <Sheet
       ref={frame}

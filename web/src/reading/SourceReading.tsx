@@ -92,22 +92,23 @@ type SourceReadingProps = {
   onBack: () => void;
   onSelect: (topic: string) => void;
   onDetails: (source: string) => void;
+  say: (words: string) => void;
 };
 
 /** A whole source, open at a spot; words selected in it can be linked to the chosen topic. */
 export function SourceReading(props: SourceReadingProps) {
-  const { tree, topic, spot, actions, onBack, onSelect, onDetails } = props;
+  const { tree, topic, spot, actions, onBack, onSelect, onDetails, say } = props;
   const { desk } = tree;
   const client = useQueryClient();
   const path = `/api/maps/${desk.id}/sources/${spot.source}`;
   const text = useQuery({
-    queryKey: ["source", desk.id, spot.source, desk.revision],
+    queryKey: ["source", desk.id, spot.source, desk.facts.revision],
     queryFn: () => request<SourceText>("GET", `${path}/text`),
     placeholderData: (before) => (before?.id === spot.source ? before : undefined),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const marks = useQuery({
-    queryKey: ["marks", desk.id, spot.source, desk.revision],
+    queryKey: ["marks", desk.id, spot.source, desk.facts.revision],
     queryFn: () => request<Mark[]>("GET", `${path}/marks`),
     placeholderData: keepPreviousData,
   });
@@ -197,9 +198,10 @@ export function SourceReading(props: SourceReadingProps) {
           topic={topic}
           onSelect={onSelect}
           onPlay={(start, end) => go(start, end, true)}
-          onLink={(start, end) =>
-            actions.edit.mutate({ type: "Link", topic: topic.id, source: spot.source, start, end })
-          }
+          onLink={(start, end) => {
+            actions.edit({ type: "Link", topic: topic.id, source: spot.source, start, end });
+            say(`Linked to ${topic.label}`);
+          }}
           onLeaveOut={leaveOut}
         />
       )}

@@ -7,8 +7,10 @@ import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
 import { useProposals } from "../outline/ProposalsSheet";
 import { ProposalView } from "../outline/ProposalView";
+import { Relations } from "../relations/Relations";
 import { pigment } from "../theme/tokens";
-import { Button } from "../ui/Button";
+import { Button, TextButton } from "../ui/Button";
+import { Sign } from "../ui/Sign";
 import { counted } from "../ui/words";
 import { Grouped } from "./Grouped";
 import { PassageView } from "./PassageView";
@@ -37,6 +39,20 @@ const Crumbs = styled.nav`
 
 const Title = styled.h1`
   font: 600 23px/30px ${({ theme }) => theme.reading};
+`;
+
+const Heading = styled.div`
+  display: flex;
+  align-items: start;
+  justify-content: space-between;
+  gap: 12px;
+`;
+
+const ActsButton = styled(Button)`
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  flex: none;
 `;
 
 const Summary = styled.p`
@@ -96,7 +112,6 @@ const Work = styled.div`
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-  p { color: ${({ theme }) => theme.rubric}; }
 `;
 
 const Empty = styled.p`
@@ -109,27 +124,25 @@ type TopicReadingProps = {
   actions: DeskActions;
   onSelect: (topic: string) => void;
   onOpen: OpenSource;
+  /** Opens the menu of what can be done to the topic; null where there is none. */
+  onActs: ((button: Element) => void) | null;
+  onPassage: (topic: Topic) => void;
+  onAsk: (topic: Topic, what: "like" | "deepen") => void;
 };
 
 /** The chosen topic with its passages in their context. */
-export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicReadingProps) {
+export function TopicReading(props: TopicReadingProps) {
+  const { tree, topic, actions, onSelect, onOpen, onActs, onPassage, onAsk } = props;
   const { desk } = tree;
   const passages = useQuery({
-    queryKey: ["passages", desk.id, topic.id, desk.revision],
+    queryKey: ["passages", desk.id, topic.id, desk.facts.revision],
     queryFn: () => request<Passage[]>("GET", `/api/maps/${desk.id}/topics/${topic.id}/passages`),
+    enabled: !tree.isNew(topic),
     placeholderData: (previous, query) => (query?.queryKey[2] === topic.id ? previous : undefined),
   });
-  const unlink = (evidence: string) =>
-    actions.edit.mutate({ type: "Unlink", topic: topic.id, evidence });
+  const unlink = (evidence: string) => actions.edit({ type: "Unlink", topic: topic.id, evidence });
   const above = tree.path(topic).slice(0, -1);
   const lonely = desk.topics.length === 1;
-  const [asked, setAsked] = useState<string | null>(null);
-  const ask = (what: "like" | "deepen") => {
-    setAsked(null);
-    request<void>("POST", `/api/maps/${desk.id}/topics/${topic.id}/${what}`).catch((error: Error) =>
-      setAsked(error.message),
-    );
-  };
   const proposals = useProposals(desk);
   const proposed = desk.proposals.filter((proposal) => proposal.topic === topic.id);
 
@@ -148,7 +161,19 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
           ))}
         </Crumbs>
       )}
-      <Title>{topic.label}</Title>
+      <Heading>
+        <Title>{topic.label || "New topic"}</Title>
+        {onActs && (
+          <ActsButton
+            aria-label={`What to do with ${topic.label}`}
+            aria-haspopup="menu"
+            onPress={(event) => onActs(event.target)}
+          >
+            Acts
+            <Sign name="down" />
+          </ActsButton>
+        )}
+      </Heading>
       {topic.children.length > 0 && topic.summary && <Summary>{topic.summary}</Summary>}
       <NoteField key={topic.id} topic={topic} actions={actions} />
       {lonely ? (
@@ -156,7 +181,7 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
           When sources are distilled, the topics stand on the left; choose one and its passages
           stand here, each in the context of its source.
         </Empty>
-      ) : (
+      ) : tree.isNew(topic) ? null : (
         <Facts>
           <span>
             <b>{topic.passages}</b> {topic.passages === 1 ? "passage" : "passages"}
@@ -169,7 +194,14 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
           {topic.thin && <em>thin: too little to rest on</em>}
         </Facts>
       )}
-      {!lonely && <Grouped tree={tree} topic={topic} onSelect={onSelect} />}
+      <Relations tree={tree} topic={topic} actions={actions} onSelect={onSelect} />
+      {passages.isError && (
+        <p role="alert">
+          The passages could not be loaded: {passages.error.message}{" "}
+          <TextButton onPress={() => passages.refetch()}>Try again</TextButton>
+        </p>
+      )}
+      {!lonely && !tree.isNew(topic) && <Grouped tree={tree} topic={topic} onSelect={onSelect} />}
       {passages.data?.map((passage) => (
         <PassageView
           key={passage.evidence}
@@ -225,31 +257,20 @@ export function TopicReading({ tree, topic, actions, onSelect, onOpen }: TopicRe
       )}
       {!lonely && desk.sources.some((source) => source.length > 0) && (
         <Work>
-          <Button
-            onPress={() => {
-              const first = passages.data?.[0];
-              const source = first?.source ?? desk.sources.find((s) => s.length > 0)?.id;
-              if (source) {
-                onOpen({ source, start: first?.start ?? 0, end: first?.start ?? 0 });
-              }
-            }}
-          >
-            Link a passage
-          </Button>
-          {topic.own > 0 && <Button onPress={() => ask("like")}>More like these</Button>}
+          <Button onPress={() => onPassage(topic)}>Link a passage</Button>
+          {topic.own > 0 && <Button onPress={() => onAsk(topic, "like")}>More like these</Button>}
           {topic.children.length === 0 && topic.own > 0 && (
-            <Button onPress={() => ask("deepen")}>Deepen</Button>
+            <Button onPress={() => onAsk(topic, "deepen")}>Deepen</Button>
           )}
           {topic.parent && (topic.aside || topic.branch >= 0) && (
             <Button
               onPress={() =>
-                actions.edit.mutate({ type: "SetAside", topic: topic.id, aside: !topic.aside })
+                actions.edit({ type: "SetAside", topic: topic.id, aside: !topic.aside })
               }
             >
               {topic.aside ? "Take back" : "Set aside"}
             </Button>
           )}
-          {asked && <p role="alert">{asked}</p>}
         </Work>
       )}
     </Page>
@@ -261,7 +282,7 @@ function NoteField({ topic, actions }: { topic: Topic; actions: DeskActions }) {
   const [words, setWords] = useState<string | null>(null);
   const keep = () => {
     if (words !== null && words !== topic.note) {
-      actions.edit.mutate({ type: "Note", topic: topic.id, note: words });
+      actions.edit({ type: "Note", topic: topic.id, note: words });
     }
     setWords(null);
   };

@@ -152,10 +152,10 @@ export function Shelf(props: ShelfProps) {
         {desk.sources.some((source) => source.length > 0) && (
           <TextButton onPress={onSearch}>Search all sources…</TextButton>
         )}
-        {desk.outlined && <TextButton onPress={onOutline}>Outline…</TextButton>}
+        {desk.facts.outlined && <TextButton onPress={onOutline}>Outline…</TextButton>}
         {desk.topics.length > 1 && (
           <Whole>
-            {percent(desk.share)} of the text is on the map
+            {percent(desk.facts.share)} of the text is on the map
             <TextButton onPress={onLeftOut}>What is left out…</TextButton>
           </Whole>
         )}

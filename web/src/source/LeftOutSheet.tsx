@@ -29,7 +29,7 @@ type LeftOutSheetProps = {
 /** What the sources say that is on no topic, grouped by why; each can be read and linked by hand. */
 export function LeftOutSheet({ desk, isOpen, onOpenChange, onOpen }: LeftOutSheetProps) {
   const left = useQuery({
-    queryKey: ["left-out", desk.id, desk.revision],
+    queryKey: ["left-out", desk.id, desk.facts.revision],
     queryFn: () => request<LeftOut[]>("GET", `/api/maps/${desk.id}/left-out`),
     enabled: isOpen,
   });
@@ -39,7 +39,7 @@ export function LeftOutSheet({ desk, isOpen, onOpenChange, onOpen }: LeftOutShee
       <p role="status">
         {left.isSuccess &&
           (all.length === 0
-            ? `Everything that the sources say${desk.share < 1 ? ", but for headings," : ""} is on the map.`
+            ? `Everything that the sources say${desk.facts.share < 1 ? ", but for headings," : ""} is on the map.`
             : `${counted(all.length, "passage")} on no topic. Open one to read it in its source; select its words there to link them.`)}
       </p>
       <FoundList>

@@ -78,7 +78,7 @@ function SourceDetails({ desk, source, onClose, onOpen, onSelect }: SourceDetail
   const job = desk.jobs.findLast((j) => j.sourceId === source);
   const working = job?.state === "RUNNING" || job?.state === "WAITING";
   const details = useQuery({
-    queryKey: ["details", desk.id, source, desk.revision, working],
+    queryKey: ["details", desk.id, source, desk.facts.revision, working],
     queryFn: () => request<Details>("GET", path),
     placeholderData: (before) => before,
   });

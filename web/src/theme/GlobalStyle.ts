@@ -35,5 +35,8 @@ export const GlobalStyle = createGlobalStyle`
     -webkit-font-smoothing: antialiased;
   }
   h1, h2, h3, p, ul, ol { margin: 0; padding: 0; }
+  @media (prefers-reduced-motion: reduce) {
+    *, *::before, *::after { transition: none !important; animation: none !important; scroll-behavior: auto !important; }
+  }
   :focus-visible { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: 2px; }
 `;

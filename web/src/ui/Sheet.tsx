@@ -1,6 +1,8 @@
 import type { ReactNode } from "react";
 import { Dialog, Heading, Modal, ModalOverlay } from "react-aria-components";
 import styled from "styled-components";
+import { SignButton } from "./Button";
+import { Sign } from "./Sign";
 
 const Cover = styled(ModalOverlay)`
   position: fixed;
@@ -33,6 +35,13 @@ const Title = styled(Heading)`
   font: 600 21px/28px ${({ theme }) => theme.reading};
 `;
 
+const Head = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: start;
+  gap: 12px;
+`;
+
 type SheetProps = {
   title: string;
   isOpen: boolean;
@@ -47,7 +56,12 @@ export function Sheet({ title, isOpen, onOpenChange, wide = false, children }: S
     <Cover isOpen={isOpen} onOpenChange={onOpenChange} isDismissable>
       <Page $wide={wide}>
         <Inner>
-          <Title slot="title">{title}</Title>
+          <Head>
+            <Title slot="title">{title}</Title>
+            <SignButton slot="close" aria-label="Close">
+              <Sign name="close" />
+            </SignButton>
+          </Head>
           {children}
         </Inner>
       </Page>

@@ -6,10 +6,11 @@ const paths = {
   fit: "M4 8V4h4M16 8V4h-4M4 12v4h4M16 12v4h-4",
   full: "M3 8V3h5M17 8V3h-5M3 12v5h5M17 12v5h-5M8 8l4 4M12 8l-4 4",
   open: "M8 3q-3 0-3 3v1q0 3-3 3 3 0 3 3v1q0 3 3 3M11 5h6M11 10h6M11 15h6",
-  close: "M12 3q-3 0-3 3v1q0 3-3 3 3 0 3 3v1q0 3 3 3",
-  keys: "M2 5h16v10H2zM5 8h1M9 8h1M13 8h2M5 12h10",
   down: "m6 8 4 4 4-4",
   more: "M5 6h10M5 10h10M5 14h6",
+  layout: "M8 4q-2 0-2 3t-2 3q2 0 2 3t2 3M12 4q2 0 2 3t2 3q-2 0-2 3t-2 3M9 10h2",
+  help: "M7.5 7.5a2.5 2.5 0 1 1 3.6 2.2q-1.1.6-1.1 1.8M10 14.5v.1",
+  close: "m5 5 10 10M15 5 5 15",
   back: "m9 5-5 5 5 5M4 10h12",
 } as const;
 

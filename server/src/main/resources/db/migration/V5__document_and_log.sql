@@ -95,3 +95,6 @@ create index topic_parent on topic (parent_id);
 alter table job add column parked boolean not null default false;
 alter table source_text add column digest text not null default '';
 create index source_text_digest on source_text (content_id, digest);
+
+-- The colour of a main branch stays with it.
+alter table topic add column colour int;

@@ -74,7 +74,12 @@ class NavigateTest {
     desk.page().keyboard().press("ArrowLeft");
     assertThat(desk.selected()).hasAttribute("aria-level", "1");
     desk.page().keyboard().press("?");
-    assertThat(desk.page().getByText("Keys on the map page")).isVisible();
+    assertThat(
+            desk.page()
+                .getByText(
+                    "Keys on the map",
+                    new com.microsoft.playwright.Page.GetByTextOptions().setExact(true)))
+        .isVisible();
   }
 
   @Test

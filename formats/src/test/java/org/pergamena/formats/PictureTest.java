@@ -13,10 +13,15 @@ import java.util.Set;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
-import org.pergamena.core.layout.BraceLayout;
+import org.pergamena.core.layout.Box;
+import org.pergamena.core.layout.Item;
+import org.pergamena.core.layout.Layout;
+import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.layout.Sheet;
 import org.pergamena.core.layout.TextStyle;
 import org.pergamena.core.layout.TopicLook;
+import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.formats.fonts.FontMeasurer;
@@ -35,8 +40,14 @@ class PictureTest {
     UUID root = new UUID(1, 0);
     topics.add(Topic.labelled(root, "Marsh").withChildren(ids));
     ids.forEach(id -> topics.add(Topic.labelled(id, "Topic").withParent(root)));
-    return new BraceLayout(MEASURER)
-        .lay(TopicMap.of(topics), Set.of(), t -> new TopicLook("1", List.of(0, 1), ""));
+    Sheet sheet =
+        new Sheet(
+            TopicMap.of(topics),
+            Set.of(),
+            t -> new TopicLook("1", List.of(0, 1), ""),
+            Theme.LIGHT.palette(),
+            MEASURER);
+    return Layout.of(LayoutKind.BRACES).lay(sheet);
   }
 
   private static BufferedImage drawn(PngPicture picture) throws IOException {
@@ -62,16 +73,22 @@ class PictureTest {
   void labels_strokes_and_tallies_are_drawn_where_the_scene_has_them() throws IOException {
     Scene scene = scene(4);
     BufferedImage image = drawn(PngPicture.of(scene, 2));
-    Scene.PlacedTopic topic = scene.topics().get(1);
+    Placed topic = scene.topics().get(1);
     assertThat(inked(image, topic.box(), 2)).isPositive();
-    Scene.Mark mark = topic.marks().get(1);
-    int x = (int) ((mark.box().x() + mark.box().width() / 2) * 2);
-    int y = (int) ((mark.box().y() + mark.box().height() / 2) * 2);
+    Box mark =
+        topic.items().stream()
+            .filter(Item.Bar.class::isInstance)
+            .map(item -> ((Item.Bar) item).box())
+            .skip(1)
+            .findFirst()
+            .orElseThrow();
+    int x = (int) ((topic.x() + mark.x() + mark.width() / 2) * 2);
+    int y = (int) ((topic.y() + mark.y() + mark.height() / 2) * 2);
     assertThat(String.format("#%06X", image.getRGB(x, y) & 0xFFFFFF))
         .isEqualTo(Theme.LIGHT.inks().get(1));
   }
 
-  private static int inked(BufferedImage image, org.pergamena.core.layout.Box box, int scale) {
+  private static int inked(BufferedImage image, Box box, int scale) {
     int ground = image.getRGB(0, 0);
     int inked = 0;
     for (int x = (int) box.x() * scale; x < box.right() * scale; x++) {
@@ -89,14 +106,41 @@ class PictureTest {
     assertThat((long) large.getWidth() * large.getHeight())
         .as("several bands")
         .isGreaterThan(8_000_000);
-    for (Scene.PlacedTopic topic : scene.topics()) {
-      assertThat(inked(large, topic.box(), 8)).as(topic.toString()).isPositive();
+    BufferedImage small = drawn(PngPicture.of(scene, 1));
+    for (int y = 0; y < large.getHeight(); y++) {
+      boolean inkedRow = false;
+      for (int x = 0; x < large.getWidth() && !inkedRow; x++) {
+        inkedRow = large.getRGB(x, y) != large.getRGB(0, 0);
+      }
+      boolean expected = inkedNear(small, y / 8);
+      assertThat(!inkedRow || expected).as("row " + y + " has ink where there is none").isTrue();
+      boolean within =
+          y > middle(scene.topics().get(1)) * 8 + 8
+              && y < middle(scene.topics().get(scene.topics().size() - 1)) * 8 - 8;
+      assertThat(inkedRow || !within)
+          .as("row " + y + ": the brace from the first to the last topic has no gap")
+          .isTrue();
     }
+  }
+
+  private static double middle(Placed topic) {
+    return topic.y() + topic.height() / 2;
+  }
+
+  private static boolean inkedNear(BufferedImage image, int row) {
+    for (int y = Math.max(0, row - 1); y <= Math.min(image.getHeight() - 1, row + 1); y++) {
+      for (int x = 0; x < image.getWidth(); x++) {
+        if (image.getRGB(x, y) != image.getRGB(0, 0)) {
+          return true;
+        }
+      }
+    }
+    return false;
   }
 
   @Test
   void a_picture_too_large_or_of_no_scale_is_refused_with_a_sentence() {
-    Scene huge = new Scene(100_000, 100_000, List.of());
+    Scene huge = new Scene(100_000, 100_000, List.of(), List.of());
     assertThatThrownBy(() -> PngPicture.of(huge, 8)).hasMessageContaining("smaller scale");
     assertThatThrownBy(() -> PngPicture.of(scene(1), 9)).hasMessageContaining("between 1 and 8");
   }

@@ -86,7 +86,7 @@ class GatherApiTest {
     assertThat(passages.at("/0/exact").asString()).isEqualTo(WALL);
     assertThat(passages.at("/1/exact").asString()).contains("twenty-one");
     assertThat(passages.at("/2/adrift").asBoolean()).isTrue();
-    JsonNode undone = visitor.undo(map).json();
+    JsonNode undone = visitor.undo(map).desk();
     assertThat(undone.at("/sources/0/adrift").asInt()).isZero();
     assertThat(undone.at("/sources/0/fileName").asString()).isEqualTo("notes.txt");
     assertThat(visitor.get(path(map, source) + "/text").json().get("text").asString())

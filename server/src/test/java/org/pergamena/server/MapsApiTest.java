@@ -67,7 +67,7 @@ class MapsApiTest {
     }
     JsonNode undone = visitor.desk(map);
     assertThat(outline(undone)).containsExactly("Untitled map");
-    assertThat(undone.get("canUndo").asBoolean()).isFalse();
+    assertThat(undone.at("/facts/canUndo").asBoolean()).isFalse();
     assertThat(visitor.undo(map).problem()).isEqualTo("There is nothing to undo.");
     for (int i = 0; i < 6; i++) {
       visitor.redo(map);
@@ -84,7 +84,7 @@ class MapsApiTest {
     visitor.undo(map);
     visitor.add(map, root, null, "Two");
     JsonNode desk = visitor.desk(map);
-    assertThat(desk.get("canRedo").asBoolean()).isFalse();
+    assertThat(desk.at("/facts/canRedo").asBoolean()).isFalse();
     visitor.undo(map);
     visitor.redo(map);
     assertThat(outline(visitor.desk(map))).containsExactly("Untitled map", "1 Two");
@@ -97,7 +97,7 @@ class MapsApiTest {
     String main = before.at("/topics/0/children/0").asString();
     edit(visitor, map, Map.of("type", "Remove", "topic", main));
     assertThat(visitor.desk(map).get("topics").size()).isLessThan(before.get("topics").size());
-    JsonNode after = visitor.undo(map).json();
+    JsonNode after = visitor.undo(map).desk();
     assertThat(after.get("topics")).isEqualTo(before.get("topics"));
     assertThat(after.get("sources")).isEqualTo(before.get("sources"));
   }
@@ -160,22 +160,114 @@ class MapsApiTest {
     assertThat(edit(visitor, map, Map.of("type", "Fly", "topic", root)).status()).isEqualTo(400);
     assertThat(edit(visitor, map, Map.of("type", "Rename", "topic", root)).problem())
         .contains("label");
-    assertThat(visitor.desk(map).get("revision").asInt()).isZero();
+    assertThat(visitor.desk(map).at("/facts/revision").asInt()).isZero();
   }
 
   @Test
   void branches_close_open_and_fit_a_window(TestVisitor visitor) {
     UUID map = visitor.firstMap();
     String folds = "/api/maps/" + map + "/folds";
-    JsonNode mains = visitor.put(folds, Map.of("level", 1)).json();
+    JsonNode mains = visitor.put(folds, Map.of("level", 1)).desk();
     int children = mains.at("/topics/0/children").size();
     assertThat(mains.at("/scene/topics")).hasSize(children + 1);
-    JsonNode all = visitor.put(folds, Map.of("closed", List.of())).json();
+    JsonNode all = visitor.put(folds, Map.of("closed", List.of())).desk();
     assertThat(all.at("/scene/topics")).hasSize(all.get("topics").size());
-    JsonNode fitting = visitor.put(folds, Map.of("width", 1200, "height", 800)).json();
+    JsonNode fitting = visitor.put(folds, Map.of("width", 1200, "height", 800)).desk();
     assertThat(fitting.at("/scene/height").asDouble()).isLessThanOrEqualTo(800);
     assertThat(fitting.at("/scene/topics").size()).isGreaterThan(children + 1);
-    assertThat(fitting.get("revision")).isEqualTo(mains.get("revision"));
+    assertThat(fitting.at("/facts/revision")).isEqualTo(mains.at("/facts/revision"));
+  }
+
+  @Test
+  void one_branch_is_closed_and_opened_without_touching_the_others(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    String folds = "/api/maps/" + map + "/folds";
+    JsonNode mains = visitor.put(folds, Map.of("level", 1)).desk();
+    long closed = closed(mains);
+    String first = mains.at("/topics/0/children/0").asString();
+    assertThat(closed(visitor.put(folds, Map.of("open", List.of(first))).desk()))
+        .isEqualTo(closed - 1);
+    assertThat(closed(visitor.put(folds, Map.of("close", List.of(first))).desk()))
+        .isEqualTo(closed);
+  }
+
+  private static long closed(JsonNode desk) {
+    return desk.get("topics").valueStream().filter(t -> t.get("closed").asBoolean()).count();
+  }
+
+  @Test
+  void a_cross_link_and_an_ink_go_into_the_map_the_files_and_back_by_undo(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID root = root(visitor.desk(map));
+    UUID wall = visitor.add(map, root, null, "Wall");
+    UUID birds = visitor.add(map, root, wall, "Birds");
+    UUID link = UUID.randomUUID();
+    edit(
+        visitor,
+        map,
+        Map.of("type", "Connect", "link", link, "from", wall, "to", birds, "phrase", "keeps out"));
+    edit(visitor, map, Map.of("type", "Rephrase", "link", link, "phrase", "shelters"));
+    edit(visitor, map, Map.of("type", "Paint", "topic", wall, "ink", "WOAD"));
+    edit(visitor, map, Map.of("type", "Arrange", "layout", "BOTH_SIDES"));
+    JsonNode desk = visitor.desk(map);
+    assertThat(desk.at("/links/0/phrase").asString()).isEqualTo("shelters");
+    assertThat(desk.at("/scene/links/0/from").asString()).isEqualTo(wall.toString());
+    assertThat(desk.at("/topics/1/ink").asString()).isEqualTo("WOAD");
+    assertThat(desk.at("/facts/layout").asString()).isEqualTo("BOTH_SIDES");
+    assertThat(visitor.get("/api/maps/" + map + "/export/markdown").text())
+        .contains("*shelters* \u2192 Birds (2)");
+    JsonNode json = visitor.get("/api/maps/" + map + "/export/json").json();
+    assertThat(json.at("/links/0/phrase").asString()).isEqualTo("shelters");
+    assertThat(json.at("/topics/1/ink").asString()).isEqualTo("WOAD");
+    assertThat(
+            edit(
+                    visitor,
+                    map,
+                    Map.of(
+                        "type",
+                        "Connect",
+                        "link",
+                        UUID.randomUUID(),
+                        "from",
+                        wall,
+                        "to",
+                        birds,
+                        "phrase",
+                        ""))
+                .problem())
+        .contains("is linked to \"Birds\" already");
+    for (int i = 0; i < 4; i++) {
+      visitor.undo(map);
+    }
+    JsonNode undone = visitor.desk(map);
+    assertThat(undone.get("links")).isEmpty();
+    assertThat(undone.at("/topics/1/ink").isNull()).isTrue();
+    assertThat(undone.at("/facts/layout").asString()).isEqualTo("BRACES");
+  }
+
+  @Test
+  void a_page_is_sent_only_what_has_changed_since_the_state_that_it_has(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode desk = visitor.desk(map);
+    long stamp = desk.at("/facts/stamp").asLong();
+    String leaf = desk.at("/topics/2/id").asString();
+    Map<String, Object> rename = Map.of("type", "Rename", "topic", leaf, "label", "Wall and bank");
+    Answer answer =
+        visitor.post(
+            "/api/maps/" + map + "/edits",
+            Map.of("id", UUID.randomUUID(), "base", stamp, "edit", rename));
+    JsonNode patch = answer.json();
+    assertThat(patch.get("whole").isNull()).isTrue();
+    assertThat(patch.get("base").asLong()).isEqualTo(stamp);
+    assertThat(patch.get("topics")).hasSize(1);
+    assertThat(patch.at("/topics/0/label").asString()).isEqualTo("Wall and bank");
+    assertThat(patch.get("sources")).isEmpty();
+    assertThat(answer.bytes().length).isLessThan(6000);
+    String since = "/api/maps/" + map + "/patch?since=";
+    assertThat(visitor.get(since + stamp).json().get("topics")).hasSize(1);
+    long now = patch.at("/facts/stamp").asLong();
+    assertThat(visitor.get(since + now).json().get("scene").isNull()).isTrue();
+    assertThat(visitor.get(since + 17).json().get("whole").isNull()).isFalse();
   }
 
   @Test

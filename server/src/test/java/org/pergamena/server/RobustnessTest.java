@@ -39,7 +39,7 @@ class RobustnessTest {
       threads.shutdown();
     }
     JsonNode desk = visitor.desk(map);
-    assertThat(desk.get("revision").asInt()).isEqualTo(24);
+    assertThat(desk.at("/facts/revision").asInt()).isEqualTo(24);
     assertThat(desk.at("/topics/0/children")).hasSize(24);
     for (int i = 0; i < 24; i++) {
       visitor.undo(map);

@@ -54,9 +54,9 @@ class SourcesApiTest {
     JsonNode distilled = visitor.deskWhen(map, d -> d.get("topics").size() > 1 && over(d));
     assertThat(distilled.at("/topics/0/children").size()).isBetween(4, 10);
     assertThat(distilled.at("/topics/0/label").asString()).isNotEqualTo("Untitled map");
-    assertThat(distilled.get("share").asDouble()).isGreaterThan(0.9);
+    assertThat(distilled.at("/facts/share").asDouble()).isGreaterThan(0.9);
     assertThat(distilled.at("/sources/0/ribbon").size()).isGreaterThan(2);
-    JsonNode undone = visitor.undo(map).json();
+    JsonNode undone = visitor.undo(map).desk();
     assertThat(undone.get("topics")).hasSize(1);
     assertThat(undone.at("/topics/0/label").asString()).isEqualTo("Untitled map");
   }
@@ -118,7 +118,7 @@ class SourcesApiTest {
     assertThat(without.get("sources")).hasSize(before.get("sources").size() - 1);
     assertThat(without.at("/topics/0/passages").asInt())
         .isLessThan(before.at("/topics/0/passages").asInt());
-    JsonNode after = visitor.undo(map).json();
+    JsonNode after = visitor.undo(map).desk();
     assertThat(after.get("topics")).isEqualTo(before.get("topics"));
     assertThat(after.get("sources")).isEqualTo(before.get("sources"));
   }

@@ -53,8 +53,8 @@ class TopicApiTest {
             .filter(t -> t.get("id").asString().equals(topic))
             .toList();
     assertThat(now.get(0).get("children").size()).isGreaterThanOrEqualTo(2);
-    assertThat(after.get("share").asDouble()).isEqualTo(before.get("share").asDouble());
-    JsonNode undone = visitor.undo(map).json();
+    assertThat(after.at("/facts/share").asDouble()).isEqualTo(before.at("/facts/share").asDouble());
+    JsonNode undone = visitor.undo(map).desk();
     assertThat(undone.get("topics")).isEqualTo(before.get("topics"));
     assertThat(
             visitor
@@ -128,8 +128,8 @@ class TopicApiTest {
             .toList();
     assertThat(fresh).isNotEmpty();
     assertThat(desk.at("/topics/0/label").asString()).isEqualTo(root);
-    assertThat(fresh(visitor.undo(map).json())).isZero();
-    assertThat(fresh(visitor.redo(map).json())).isEqualTo(fresh.size());
+    assertThat(fresh(visitor.undo(map).desk())).isZero();
+    assertThat(fresh(visitor.redo(map).desk())).isEqualTo(fresh.size());
     assertThat(desk.get("topics").size()).isGreaterThanOrEqualTo(before.get("topics").size());
     visitor.post("/api/maps/" + map + "/topics/" + fresh.get(0) + "/seen", null);
     assertThat(visitor.desk(map).get("topics").valueStream())
@@ -137,7 +137,7 @@ class TopicApiTest {
     visitor.post("/api/maps/" + map + "/seen", null);
     assertThat(visitor.desk(map).get("topics").valueStream())
         .noneMatch(t -> t.get("fresh").asBoolean());
-    JsonNode undone = visitor.undo(map).json();
+    JsonNode undone = visitor.undo(map).desk();
     assertThat(undone.get("topics")).isEqualTo(before.get("topics"));
   }
 
@@ -150,7 +150,7 @@ class TopicApiTest {
     assertThat(sure.get("pieces").asInt()).isPositive();
     assertThat(sure.get("own").asInt()).isBetween(1, sure.get("pieces").asInt());
     Map<String, Object> aside = Map.of("type", "SetAside", "topic", main, "aside", true);
-    JsonNode after = visitor.edit(map, aside).json();
+    JsonNode after = visitor.edit(map, aside).desk();
     JsonNode topic =
         after
             .get("topics")
@@ -160,7 +160,7 @@ class TopicApiTest {
             .orElseThrow();
     assertThat(topic.get("aside").asBoolean()).isTrue();
     assertThat(topic.get("branch").asInt()).isEqualTo(-2);
-    JsonNode undone = visitor.undo(map).json();
+    JsonNode undone = visitor.undo(map).desk();
     assertThat(undone.get("topics")).isEqualTo(desk.get("topics"));
   }
 

@@ -1,242 +1,106 @@
 package org.pergamena.core.layout;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.UUID;
-import java.util.function.Function;
-import org.pergamena.core.layout.Scene.Mark;
-import org.pergamena.core.layout.Scene.PlacedText;
-import org.pergamena.core.layout.Scene.PlacedTopic;
-import org.pergamena.core.map.Numbering;
+import org.pergamena.core.layout.Item.Line;
+import org.pergamena.core.layout.Placed.Near;
 import org.pergamena.core.map.Topic;
-import org.pergamena.core.map.TopicMap;
 
 /**
- * Lays a map out with braces, the root at the left and each level in a column of its own, as
- * scholars drew the divisions of a subject.
+ * Lays a map out with braces, each level in a column of its own, as scholars drew the divisions of
+ * a subject: the root at the left, or in the middle with its main branches on both sides.
  *
  * <p>Every branch has a band of the page to itself, as high as what is shown of it, so that no two
  * topics can meet whatever their sizes.
  */
-public final class BraceLayout {
+final class BraceLayout {
   private static final double MARGIN = 24;
-  private static final double STEM = 10;
-  private static final double STEM_LEAST = 22;
-  private static final double BRACE = 14;
-  private static final double BRACE_GAP = 6;
-  private static final double TOGGLE = 24;
+  private static final double ROOT_STROKE = 1.7;
 
-  private final TextMeasurer measurer;
+  private BraceLayout() {}
 
-  public BraceLayout(TextMeasurer measurer) {
-    this.measurer = measurer;
+  /** The root at the left. */
+  static Scene oneSide(Sheet sheet) {
+    return lay(sheet, sheet.children(sheet.map().root()), List.of());
   }
 
-  /**
-   * The scene of a map.
-   *
-   * @param closed topics whose branches are not shown
-   * @param looks what is drawn of each topic beside its label
-   */
-  public Scene lay(TopicMap map, Set<UUID> closed, Function<Topic, TopicLook> looks) {
-    return new Run(map, closed, looks).scene();
+  /** The root in the middle, the first half of the main branches right of it, the rest left. */
+  static Scene bothSides(Sheet sheet) {
+    List<Topic> mains = sheet.children(sheet.map().root());
+    if (mains.size() < 2) {
+      return oneSide(sheet);
+    }
+    double whole = new Arm(sheet, mains, false).height();
+    double least = Double.MAX_VALUE;
+    int cut = 1;
+    for (int i = 1; i < mains.size(); i++) {
+      double right = new Arm(sheet, mains.subList(0, i), false).height();
+      double higher = Math.max(right, whole - right);
+      if (higher < least) {
+        least = higher;
+        cut = i;
+      }
+    }
+    return lay(sheet, mains.subList(0, cut), mains.subList(cut, mains.size()));
   }
 
-  private final class Run {
-    private final TopicMap map;
-    private final Set<UUID> closed;
-    private final Map<UUID, TopicBlock> blocks = new HashMap<>();
-    private final Map<UUID, Double> bands = new HashMap<>();
-    private final Map<UUID, Integer> levels = new HashMap<>();
-    private final Map<UUID, Integer> branches;
-    private final List<Topic> shown = new ArrayList<>();
-    private final List<Double> columns = new ArrayList<>();
-    private final List<PlacedTopic> placed = new ArrayList<>();
-
-    Run(TopicMap map, Set<UUID> closed, Function<Topic, TopicLook> looks) {
-      this.map = map;
-      this.closed = closed;
-      this.branches = Numbering.branches(map);
-      show(map.root(), 0);
-      setBlocks(looks);
-      setColumns();
-      for (int i = shown.size() - 1; i >= 0; i--) {
-        Topic topic = shown.get(i);
-        double below = openChildren(topic).stream().mapToDouble(c -> bands.get(c.id())).sum();
-        double own = blocks.get(topic.id()).height() + gap(levels.get(topic.id()));
-        bands.put(topic.id(), Math.max(own, below + breath(topic)));
-      }
+  private static Scene lay(Sheet sheet, List<Topic> toTheRight, List<Topic> toTheLeft) {
+    Topic root = sheet.map().root();
+    TopicBlock block = sheet.block(root);
+    Arm right = new Arm(sheet, toTheRight, false);
+    Arm left = new Arm(sheet, toTheLeft, true);
+    double band = Math.max(block.height() + 10, Math.max(right.height(), left.height()));
+    double rootX = MARGIN + left.width();
+    List<Placed> placed = new ArrayList<>();
+    placed.add(null);
+    double[] ends =
+        right.place(rootX + block.width(), MARGIN + (band - right.height()) / 2, placed);
+    double[] others = left.place(rootX, MARGIN + (band - left.height()) / 2, placed);
+    double middle =
+        toTheRight.isEmpty() || !toTheLeft.isEmpty() ? MARGIN + band / 2 : (ends[0] + ends[1]) / 2;
+    double half = block.height() / 2;
+    double axis = Math.min(Math.max(middle, MARGIN + half), MARGIN + band - half);
+    double y = axis - block.axis();
+    List<Item> items = new ArrayList<>(block.items());
+    String ink = sheet.palette().ink();
+    Box toggle = null;
+    if (!toTheRight.isEmpty()) {
+      Path brace = right.brace(rootX + block.width(), block.width(), 0, axis, ends);
+      items.add(0, new Line(brace.moved(-rootX, -y), ink, ROOT_STROKE, List.of()));
+      toggle = right.toggle(rootX + block.width(), block.width(), 0, axis).moved(-rootX, -y);
     }
-
-    private void show(Topic topic, int level) {
-      shown.add(topic);
-      levels.put(topic.id(), level);
-      for (Topic child : openChildren(topic)) {
-        show(child, level + 1);
-      }
+    if (!toTheLeft.isEmpty()) {
+      Path brace = left.brace(rootX, block.width(), 0, axis, others);
+      items.add(0, new Line(brace.moved(-rootX, -y), ink, ROOT_STROKE, List.of()));
     }
-
-    private List<Topic> openChildren(Topic topic) {
-      return closed.contains(topic.id()) ? List.of() : map.children(topic);
+    if (sheet.closed(root)) {
+      toggle = right.closedToggle(block.width(), block.axis());
+      items.add(new Line(right.stub(block.width(), block.axis()), ink, ROOT_STROKE, List.of()));
     }
-
-    private void setBlocks(Function<Topic, TopicLook> looks) {
-      Map<UUID, TopicLook> look = new HashMap<>();
-      Map<Integer, Double> numberWidths = new HashMap<>();
-      for (Topic topic : shown) {
-        int level = levels.get(topic.id());
-        TopicLook own = looks.apply(topic);
-        look.put(topic.id(), own);
-        double width = measurer.width(own.number(), TopicBlock.numberStyle(level));
-        numberWidths.merge(level, width, Math::max);
-      }
-      for (Topic topic : shown) {
-        int level = levels.get(topic.id());
-        int hidden = isClosed(topic) ? map.preorder(topic).size() - 1 : 0;
-        blocks.put(
-            topic.id(),
-            TopicBlock.set(
-                topic.label(),
-                look.get(topic.id()),
-                level,
-                numberWidths.get(level),
-                hidden,
-                measurer));
-      }
+    placed.set(
+        0,
+        new Placed(
+            root.id(),
+            0,
+            sheet.branch(root),
+            rootX,
+            y,
+            block.width(),
+            block.height(),
+            items,
+            toggle,
+            sheet.closed(root),
+            false,
+            Near.NONE));
+    double end = 0;
+    for (Placed topic : placed) {
+      end = Math.max(end, topic.x() + topic.width());
     }
-
-    private boolean isClosed(Topic topic) {
-      return closed.contains(topic.id()) && !topic.children().isEmpty();
-    }
-
-    /** Each level begins right of the widest topic of the level before that has children. */
-    private void setColumns() {
-      columns.add(MARGIN);
-      Map<Integer, Double> widest = new HashMap<>();
-      for (Topic topic : shown) {
-        if (!openChildren(topic).isEmpty()) {
-          widest.merge(levels.get(topic.id()), blocks.get(topic.id()).width(), Math::max);
-        }
-      }
-      for (int level = 0; widest.containsKey(level); level++) {
-        columns.add(columns.get(level) + widest.get(level) + STEM + STEM_LEAST + BRACE + BRACE_GAP);
-      }
-    }
-
-    /** Room between neighbours of a level. */
-    private double gap(int level) {
-      return level <= 1 ? 10 : 2;
-    }
-
-    /** Room around a branch, so that branches part visibly. */
-    private double breath(Topic topic) {
-      if (openChildren(topic).isEmpty()) {
-        return 0;
-      }
-      return levels.get(topic.id()) == 1 ? 14 : levels.get(topic.id()) == 2 ? 6 : 0;
-    }
-
-    Scene scene() {
-      place(map.root(), MARGIN);
-      double right = 0;
-      for (PlacedTopic topic : placed) {
-        right = Math.max(right, topic.box().right());
-      }
-      double height = bands.get(map.root().id()) + 2 * MARGIN;
-      return new Scene(Math.ceil(right + MARGIN), Math.ceil(height), List.copyOf(placed));
-    }
-
-    /** Places a branch in the band that begins at {@code top}; gives the height of its axis. */
-    private double place(Topic topic, double top) {
-      int at = placed.size();
-      placed.add(null);
-      TopicBlock block = blocks.get(topic.id());
-      double band = bands.get(topic.id());
-      List<Topic> children = openChildren(topic);
-      double below = children.stream().mapToDouble(c -> bands.get(c.id())).sum();
-      double y = top + (band - below) / 2;
-      double first = 0;
-      double last = 0;
-      for (int i = 0; i < children.size(); i++) {
-        last = place(children.get(i), y);
-        first = i == 0 ? last : first;
-        y += bands.get(children.get(i).id());
-      }
-      double middle = children.isEmpty() ? top + band / 2 : (first + last) / 2;
-      double half = block.height() / 2;
-      double axis = Math.min(Math.max(middle, top + half), top + band - half);
-      placed.set(at, placed(topic, block, axis, first, last));
-      return axis;
-    }
-
-    private PlacedTopic placed(
-        Topic topic, TopicBlock block, double axis, double first, double last) {
-      int level = levels.get(topic.id());
-      double x = columns.get(level);
-      double y = axis - block.axis();
-      List<PlacedText> texts =
-          block.texts().stream()
-              .map(t -> new PlacedText(t.role(), t.text(), t.x() + x, t.y() + y, t.style()))
-              .toList();
-      List<Mark> marks =
-          block.marks().stream().map(m -> new Mark(m.box().moved(x, y), m.ink())).toList();
-      Box box = new Box(x, y, block.width(), block.height());
-      boolean open = !openChildren(topic).isEmpty();
-      double spine = open ? columns.get(level + 1) - BRACE_GAP - BRACE / 2 : 0;
-      Path brace = open ? brace(box.right() + STEM / 2, axis, spine, first, last) : null;
-      Box toggle = null;
-      if (open) {
-        toggle = new Box(spine - TOGGLE / 2, axis - TOGGLE / 2, TOGGLE, TOGGLE);
-      } else if (isClosed(topic)) {
-        toggle = new Box(box.right(), axis - TOGGLE / 2, TOGGLE, TOGGLE);
-        brace = stub(box.right() + 3, axis);
-      }
-      return new PlacedTopic(
-          topic.id(),
-          level,
-          branches.get(topic.id()),
-          box,
-          texts,
-          marks,
-          brace,
-          toggle,
-          isClosed(topic));
-    }
-  }
-
-  /** A stem from the topic to the cusp, and the brace from its first child to its last. */
-  private static Path brace(double from, double axis, double spine, double first, double last) {
-    Path.Pen pen = new Path.Pen().move(from, axis);
-    double half = BRACE / 2;
-    if (last - first < 1) {
-      return pen.line(spine + half, first).path();
-    }
-    pen.line(spine - half, axis);
-    arm(pen, axis, spine, half, first);
-    pen.move(spine - half, axis);
-    arm(pen, axis, spine, half, last);
-    return pen.path();
-  }
-
-  private static void arm(Path.Pen pen, double axis, double spine, double half, double end) {
-    double way = end - axis;
-    double bend = Math.copySign(Math.min(half, Math.abs(way) / 2), way);
-    pen.curve(spine, axis, spine, axis + bend);
-    pen.line(spine, end - bend);
-    pen.curve(spine, end, spine + half, end);
-  }
-
-  /** The short brace after a closed topic. */
-  private static Path stub(double from, double axis) {
-    double half = BRACE / 2;
-    Path.Pen pen = new Path.Pen();
-    for (double end : new double[] {axis - 9, axis + 9}) {
-      pen.move(from, axis);
-      arm(pen, axis, from + half, half, end);
-    }
-    return pen.path();
+    List<Placed> topics = Neighbours.found(sheet, placed);
+    return new Scene(
+        Math.ceil(end + MARGIN),
+        Math.ceil(band + 2 * MARGIN),
+        topics,
+        Crossings.drawn(sheet, topics));
   }
 }

@@ -8,51 +8,14 @@ import java.util.UUID;
  *
  * @param width of all that is drawn, margins included
  * @param height of all that is drawn, margins included
+ * @param topics every parent before its children
  */
-public record Scene(double width, double height, List<PlacedTopic> topics) {
+public record Scene(double width, double height, List<Placed> topics, List<Across> links) {
 
   /**
-   * A topic as it is drawn.
+   * A cross-link as it is drawn, where it stands on the page.
    *
-   * @param level 0 for the root
-   * @param branch its main branch, from 0; below 0 as {@link org.pergamena.core.map.Numbering} has
-   *     it
-   * @param box around all that belongs to the topic itself; no two overlap
-   * @param brace from the topic to its children, null if none are shown
-   * @param toggle where a pointer opens or closes the branch, null if there are no children
-   * @param closed whether there are children that are not shown
+   * @param tie whether it is drawn as a pair of reference marks, as a line would cover words
    */
-  public record PlacedTopic(
-      UUID id,
-      int level,
-      int branch,
-      Box box,
-      List<PlacedText> texts,
-      List<Mark> marks,
-      Path brace,
-      Box toggle,
-      boolean closed) {}
-
-  /** What a text is, which gives it its colour. */
-  public enum Role {
-    LABEL,
-    NUMBER,
-    COUNT,
-    WARNING
-  }
-
-  /**
-   * One line of text.
-   *
-   * @param x its left end
-   * @param y its baseline
-   */
-  public record PlacedText(Role role, String text, double x, double y, TextStyle style) {}
-
-  /**
-   * A small filled rectangle: a stroke of the tally.
-   *
-   * @param ink the source's place among the map's sources, from 0; its colour
-   */
-  public record Mark(Box box, int ink) {}
+  public record Across(UUID id, UUID from, UUID to, List<Item> items, boolean tie) {}
 }

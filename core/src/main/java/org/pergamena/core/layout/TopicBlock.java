@@ -2,18 +2,18 @@ package org.pergamena.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.pergamena.core.layout.Scene.Mark;
-import org.pergamena.core.layout.Scene.PlacedText;
-import org.pergamena.core.layout.Scene.Role;
+import org.pergamena.core.layout.Item.Bar;
+import org.pergamena.core.layout.Item.Role;
+import org.pergamena.core.layout.Item.Words;
 import org.pergamena.core.layout.TextStyle.Face;
+import org.pergamena.core.map.Content;
 
 /**
  * One topic set in type, its left upper corner at the origin: number, label, tally, warning.
  *
  * @param axis the height at which its brace begins
  */
-record TopicBlock(
-    double width, double height, double axis, List<PlacedText> texts, List<Mark> marks) {
+record TopicBlock(double width, double height, double axis, List<Item> items) {
   private static final double NUMBER_GAP = 10;
   private static final double TALLY_GAP = 9;
   private static final double STROKE_WIDTH = 3;
@@ -43,76 +43,79 @@ record TopicBlock(
   }
 
   /**
-   * Sets a topic.
+   * Where a topic stands, as far as that says how it is set.
    *
    * @param numberWidth room for the number, the same for all of its level
    * @param hidden number of topics below that are not shown
    */
-  static TopicBlock set(
-      String label,
-      TopicLook look,
-      int level,
-      double numberWidth,
-      int hidden,
-      TextMeasurer measurer) {
+  record Setting(int level, double numberWidth, int hidden, int branch, Palette palette) {}
+
+  /** Sets a topic. */
+  static TopicBlock set(Content content, TopicLook look, Setting setting, TextMeasurer measurer) {
+    int level = setting.level();
+    Palette palette = setting.palette();
     TextStyle style = labelStyle(level);
-    List<String> lines = LineBreaks.of(label, style, widest(level), measurer);
+    List<String> lines = LineBreaks.of(content.label(), style, widest(level), measurer);
     double lineHeight = Math.round(style.size() * 1.35);
-    double left = PAD + (level == 0 ? 0 : numberWidth + NUMBER_GAP);
-    List<PlacedText> texts = new ArrayList<>();
-    List<Mark> marks = new ArrayList<>();
+    double left = PAD + (level == 0 ? 0 : setting.numberWidth() + NUMBER_GAP);
+    List<Item> items = new ArrayList<>();
     double baseline = PAD / 2 + Math.round(style.size() * 1.02);
     if (level > 0) {
-      double own = measurer.width(look.number(), numberStyle(level));
-      texts.add(
-          new PlacedText(
-              Role.NUMBER, look.number(), PAD + numberWidth - own, baseline, numberStyle(level)));
+      TextStyle numbers = numberStyle(level);
+      double x = PAD + setting.numberWidth() - measurer.width(look.number(), numbers);
+      String pigment = palette.pigment(setting.branch());
+      items.add(new Words(Role.NUMBER, look.number(), x, baseline, numbers, pigment));
     }
+    String fill =
+        content.look().ink() == null
+            ? palette.label(setting.branch())
+            : palette.byHand().get(content.look().ink());
     double widest = 0;
     for (int i = 0; i < lines.size(); i++) {
       double y = baseline + i * lineHeight;
-      texts.add(new PlacedText(Role.LABEL, lines.get(i), left, y, style));
+      items.add(new Words(Role.LABEL, lines.get(i), left, y, style, fill));
       widest = Math.max(widest, measurer.width(lines.get(i), style));
     }
     double end = left + measurer.width(lines.get(lines.size() - 1), style);
     double y = baseline + (lines.size() - 1) * lineHeight;
-    end = tally(look, end, y, texts, marks, measurer);
-    if (hidden > 0) {
-      String count = hidden + " below";
-      texts.add(new PlacedText(Role.COUNT, count, end + TALLY_GAP, y, COUNT));
+    end = tally(look, end, y, items, palette, measurer);
+    if (setting.hidden() > 0) {
+      String count = setting.hidden() + " below";
+      items.add(new Words(Role.COUNT, count, end + TALLY_GAP, y, COUNT, palette.softInk()));
       end += TALLY_GAP + measurer.width(count, COUNT);
     }
     double width = Math.max(left + widest, end) + PAD;
     double height = PAD + lines.size() * lineHeight;
-    return new TopicBlock(width, height, height / 2, texts, marks);
+    return new TopicBlock(width, height, height / 2, List.copyOf(items));
   }
 
   private static double tally(
       TopicLook look,
       double end,
       double baseline,
-      List<PlacedText> texts,
-      List<Mark> marks,
+      List<Item> items,
+      Palette palette,
       TextMeasurer measurer) {
     int shown = Math.min(look.tally().size(), MOST_STROKES);
     double x = end;
     if (shown > 0) {
       x += TALLY_GAP;
       for (int ink : look.tally().subList(0, shown)) {
-        marks.add(
-            new Mark(new Box(x, baseline - STROKE_HEIGHT + 2, STROKE_WIDTH, STROKE_HEIGHT), ink));
+        Box box = new Box(x, baseline - STROKE_HEIGHT + 2, STROKE_WIDTH, STROKE_HEIGHT);
+        items.add(new Bar(box, palette.source(ink)));
         x += STROKE_STEP;
       }
       x -= STROKE_STEP - STROKE_WIDTH;
     }
     if (look.tally().size() > shown) {
       String more = "+" + (look.tally().size() - shown);
-      texts.add(new PlacedText(Role.COUNT, more, x + 5, baseline, COUNT));
+      items.add(new Words(Role.COUNT, more, x + 5, baseline, COUNT, palette.softInk()));
       x += 5 + measurer.width(more, COUNT);
     }
     if (!look.warning().isEmpty()) {
-      texts.add(new PlacedText(Role.WARNING, look.warning(), x + TALLY_GAP, baseline, WARNING));
-      x += TALLY_GAP + measurer.width(look.warning(), WARNING);
+      double left = x + TALLY_GAP;
+      items.add(new Words(Role.WARNING, look.warning(), left, baseline, WARNING, palette.rubric()));
+      x = left + measurer.width(look.warning(), WARNING);
     }
     return x;
   }

@@ -19,6 +19,7 @@ public final class Draft {
   private final Map<UUID, Topic> topics;
   private final Map<UUID, CrossLink> links;
   private MapLook look;
+  private final Map<UUID, Integer> colours;
   private final TopicMap view;
 
   private final Set<UUID> touched = new HashSet<>();
@@ -26,16 +27,22 @@ public final class Draft {
   private final Set<UUID> linked = new HashSet<>();
   private boolean looked;
 
-  Draft(UUID root, Map<UUID, Topic> topics, Map<UUID, CrossLink> links, MapLook look) {
+  Draft(
+      UUID root,
+      Map<UUID, Topic> topics,
+      Map<UUID, CrossLink> links,
+      MapLook look,
+      Map<UUID, Integer> colours) {
     this.root = root;
     this.topics = new HashMap<>(topics);
     this.links = new HashMap<>(links);
     this.look = look;
-    this.view = new TopicMap(root, this.topics, this.links, look);
+    this.colours = new HashMap<>(colours);
+    this.view = new TopicMap(root, this.topics, this.links, look, this.colours);
   }
 
   TopicMap map() {
-    return new TopicMap(root, topics, links, look);
+    return new TopicMap(root, topics, links, look, colours);
   }
 
   Touched touched() {
@@ -107,6 +114,11 @@ public final class Draft {
     topics.put(parent, above.withChild(place, id));
     topics.put(id, topic(id).withParent(parent));
     placed.add(id);
+    if (isRoot(parent)) {
+      Colours.give(id, colours);
+    } else {
+      colours.remove(id);
+    }
     requireDepth(id);
   }
 
@@ -121,6 +133,7 @@ public final class Draft {
   void drop(List<Topic> branch) {
     for (Topic topic : branch) {
       topics.remove(topic.id());
+      colours.remove(topic.id());
       touched.add(topic.id());
     }
   }

@@ -29,15 +29,17 @@ public final class Numbering {
     return numbers;
   }
 
-  /** The main branch of every topic, from 0; {@link #ROOT} and {@link #ASIDE} for the others. */
+  /**
+   * The colour of every topic's main branch, from 0; {@link #ROOT} and {@link #ASIDE} for the
+   * others.
+   */
   public static Map<UUID, Integer> branches(TopicMap map) {
     Map<UUID, Integer> branches = new HashMap<>();
-    int next = 0;
     for (Topic topic : map.preorder()) {
       int branch = ROOT;
       if (topic.parent() != null) {
         int above = branches.get(topic.parent());
-        branch = above == ROOT ? next++ : above;
+        branch = above == ROOT ? map.colour(topic.id()) : above;
       }
       branches.put(topic.id(), topic.aside() ? ASIDE : branch);
     }

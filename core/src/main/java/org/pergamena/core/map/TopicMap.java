@@ -16,7 +16,7 @@ import java.util.function.UnaryOperator;
 
 /**
  * A topic map: one tree of topics, with cross-links across it, and how it is shown. It never
- * changes; {@link #apply} gives another.
+ * changes; {@link #apply} gives another. Maps that say the same are equal, whatever their colours.
  *
  * <pre>{@code
  * TopicMap map = TopicMap.rootedAt(Topic.labelled(id, "Letting the sea back in"));
@@ -39,11 +39,20 @@ public final class TopicMap {
   private final Map<UUID, CrossLink> links;
   private final MapLook look;
 
-  TopicMap(UUID root, Map<UUID, Topic> topics, Map<UUID, CrossLink> links, MapLook look) {
+  /** The colour of each main branch, from 0. It stays with the branch, and says nothing. */
+  private final Map<UUID, Integer> colours;
+
+  TopicMap(
+      UUID root,
+      Map<UUID, Topic> topics,
+      Map<UUID, CrossLink> links,
+      MapLook look,
+      Map<UUID, Integer> colours) {
     this.root = root;
     this.topics = topics;
     this.links = links;
     this.look = look;
+    this.colours = colours;
   }
 
   /** A map of a root alone. */
@@ -62,6 +71,20 @@ public final class TopicMap {
    * @throws MapRuleException if the topics are not one tree, or a link ends at none of them
    */
   public static TopicMap of(Collection<Topic> all, Collection<CrossLink> links, MapLook look) {
+    return of(all, links, look, Map.of());
+  }
+
+  /**
+   * A map of given topics and cross-links.
+   *
+   * @param colours of the main branches, from 0; those without one get the first that are free
+   * @throws MapRuleException if the topics are not one tree, or a link ends at none of them
+   */
+  public static TopicMap of(
+      Collection<Topic> all,
+      Collection<CrossLink> links,
+      MapLook look,
+      Map<UUID, Integer> colours) {
     Map<UUID, Topic> topics = new HashMap<>();
     UUID root = null;
     for (Topic topic : all) {
@@ -85,7 +108,10 @@ public final class TopicMap {
       }
       linked.put(link.id(), link);
     }
-    TopicMap map = new TopicMap(root, topics, linked, look);
+    Map<UUID, Integer> coloured = new HashMap<>(colours);
+    coloured.keySet().retainAll(topics.get(root).children());
+    topics.get(root).children().forEach(main -> Colours.give(main, coloured));
+    TopicMap map = new TopicMap(root, topics, linked, look, coloured);
     map.requireTree();
     return map;
   }
@@ -161,6 +187,11 @@ public final class TopicMap {
     return links.get(id);
   }
 
+  /** The colour of a main branch, from 0; it stays with the branch whatever becomes of others. */
+  public int colour(UUID main) {
+    return colours.get(main);
+  }
+
   /** How the map as a whole is shown. */
   public MapLook look() {
     return look;
@@ -215,7 +246,7 @@ public final class TopicMap {
 
   /** A working copy. */
   public Draft draft() {
-    return new Draft(root, topics, links, look);
+    return new Draft(root, topics, links, look, colours);
   }
 
   /**
@@ -243,7 +274,9 @@ public final class TopicMap {
                 l ->
                     new CrossLink(identities.get(), ids.get(l.from()), ids.get(l.to()), l.phrase()))
             .toList();
-    return of(copies, across, look);
+    Map<UUID, Integer> sameColours = new HashMap<>();
+    colours.forEach((main, colour) -> sameColours.put(ids.get(main), colour));
+    return of(copies, across, look, sameColours);
   }
 
   @Override

@@ -6,25 +6,32 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
 
 /**
  * Writes a map as Markdown: headings down to the third level, lists below, and every passage as a
- * footnote with its quote, its source and the page or time.
+ * footnote with its quote, its source and the page or time. Cross-links stand under the topic from
+ * which they lead.
  */
 public final class MarkdownOutline {
   private static final int DEEPEST_HEADING = 2;
 
   private final TopicMap map;
   private final Map<UUID, Source> sources;
+  private final Map<UUID, List<CrossLink>> links;
+  private final Map<UUID, String> numbers;
   private final StringBuilder text = new StringBuilder();
   private final List<String> footnotes = new ArrayList<>();
 
   private MarkdownOutline(TopicMap map, List<Source> sources) {
     this.map = map;
+    this.links = map.links().stream().collect(Collectors.groupingBy(CrossLink::from));
+    this.numbers = Numbering.of(map);
     this.sources = sources.stream().collect(Collectors.toMap(Source::id, Function.identity()));
   }
 
@@ -54,6 +61,7 @@ public final class MarkdownOutline {
       text.append(indent(level)).append("- ").append(line).append('\n');
     }
     note(topic.note(), level);
+    links(topic, level);
     for (Topic child : map.children(topic)) {
       topic(child, level + 1);
     }
@@ -76,6 +84,22 @@ public final class MarkdownOutline {
         .forEach(line -> text.append(line.isBlank() ? "" : indent + escape(line)).append('\n'));
     if (!heading) {
       text.append('\n');
+    }
+  }
+
+  /** The cross-links that lead from a topic, each with its phrase and the other end. */
+  private void links(Topic topic, int level) {
+    boolean heading = level <= DEEPEST_HEADING;
+    for (CrossLink link : links.getOrDefault(topic.id(), List.of())) {
+      String phrase = link.phrase().isEmpty() ? "" : "*" + escape(link.phrase()) + "* ";
+      String number = numbers.get(link.to());
+      text.append('\n')
+          .append(heading ? "" : indent(level) + "  ")
+          .append(phrase)
+          .append("\u2192 ")
+          .append(escape(map.topic(link.to()).label()))
+          .append(number.isEmpty() ? "" : " (" + number + ")")
+          .append('\n');
     }
   }
 

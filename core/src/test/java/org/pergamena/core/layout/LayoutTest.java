@@ -6,22 +6,27 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.pergamena.core.layout.Scene.PlacedTopic;
-import org.pergamena.core.layout.Scene.Role;
+import org.pergamena.core.layout.Item.Bar;
+import org.pergamena.core.layout.Item.Role;
+import org.pergamena.core.layout.Item.Words;
+import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.LinkChange;
+import org.pergamena.core.map.Look;
+import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Maps;
-import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 
 class LayoutTest {
-  private static final TextMeasurer MEASURER = (text, style) -> text.length() * 8;
+  private static final TextMeasurer MEASURER = Papers.MEASURER;
 
   private static Scene scene(TopicMap map, Set<UUID> closed) {
-    var numbers = Numbering.of(map);
-    return new BraceLayout(MEASURER)
-        .lay(map, closed, t -> new TopicLook(numbers.get(t.id()), List.of(0, 1), "thin"));
+    return Papers.scene(map, closed, LayoutKind.BRACES);
   }
 
-  private static PlacedTopic placed(Scene scene, String name) {
+  private static Placed placed(Scene scene, String name) {
     return scene.topics().stream()
         .filter(topic -> topic.id().equals(Maps.id(name)))
         .findFirst()
@@ -43,28 +48,101 @@ class LayoutTest {
     assertThat(middle(placed(scene, "wall"))).isEqualTo((first + last) / 2);
   }
 
-  private static double middle(PlacedTopic topic) {
+  private static double middle(Placed topic) {
     return topic.box().y() + topic.box().height() / 2;
   }
 
   @Test
   void a_closed_branch_says_how_much_is_below() {
     Scene scene = scene(Maps.marsh(), Set.of(Maps.id("wall")));
-    PlacedTopic wall = placed(scene, "wall");
+    Placed wall = placed(scene, "wall");
     assertThat(wall.closed()).isTrue();
     assertThat(wall.toggle()).isNotNull();
-    assertThat(wall.texts())
-        .filteredOn(text -> text.role() == Role.COUNT)
-        .extracting(Scene.PlacedText::text)
-        .containsExactly("2 below");
+    assertThat(words(wall, Role.COUNT)).extracting(Words::text).containsExactly("2 below");
     assertThat(scene.topics()).hasSize(4);
   }
 
   @Test
   void each_passage_is_a_stroke_in_its_sources_ink() {
-    PlacedTopic fish = placed(scene(Maps.marsh(), Set.of()), "fish");
-    assertThat(fish.marks()).extracting(Scene.Mark::ink).containsExactly(0, 1);
-    assertThat(fish.texts()).extracting(Scene.PlacedText::role).contains(Role.WARNING);
+    Placed fish = placed(scene(Maps.marsh(), Set.of()), "fish");
+    assertThat(fish.items().stream().filter(Bar.class::isInstance).map(Bar.class::cast))
+        .extracting(Bar::fill)
+        .containsExactly("#010101", "#020202");
+    assertThat(words(fish, Role.WARNING)).extracting(Words::fill).containsExactly("#aa0000");
+  }
+
+  private static List<Words> words(Placed topic, Role role) {
+    return topic.items().stream()
+        .filter(Words.class::isInstance)
+        .map(Words.class::cast)
+        .filter(words -> words.role() == role)
+        .toList();
+  }
+
+  @Test
+  void an_ink_given_by_hand_is_that_of_the_label_alone() {
+    TopicMap map = Maps.marsh().apply(new LookChange.Paint(id("wall"), new Look(Ink.WOAD))).map();
+    Placed wall = placed(scene(map, Set.of()), "wall");
+    assertThat(words(wall, Role.LABEL)).extracting(Words::fill).containsExactly("#0000ff");
+    assertThat(words(wall, Role.NUMBER)).extracting(Words::fill).containsExactly("#111111");
+  }
+
+  @Test
+  void main_branches_keep_their_colours_when_another_goes() {
+    TopicMap map = Maps.with(Maps.marsh(), "root", "birds");
+    TopicMap fewer = map.apply(new TreeChange.RemoveBranch(id("wall"))).map();
+    assertThat(placed(scene(map, Set.of()), "birds").branch()).isEqualTo(2);
+    assertThat(placed(scene(fewer, Set.of()), "birds").branch()).isEqualTo(2);
+    TopicMap more = Maps.with(fewer, "root", "boats");
+    assertThat(placed(scene(more, Set.of()), "boats").branch())
+        .as("the first colour that is free")
+        .isZero();
+  }
+
+  @Test
+  void both_sides_have_the_root_in_the_middle_and_the_arrows_turned() {
+    Scene scene = Papers.scene(Maps.marsh(), Set.of(), LayoutKind.BOTH_SIDES);
+    Placed root = placed(scene, "root");
+    Placed wall = placed(scene, "wall");
+    Placed creeks = placed(scene, "creeks");
+    assertThat(wall.x()).isGreaterThan(root.box().right());
+    assertThat(creeks.box().right()).isLessThan(root.x());
+    assertThat(root.near().left()).isEqualTo(id("creeks"));
+    assertThat(root.near().right()).isEqualTo(id("wall"));
+    assertThat(creeks.near().left()).isEqualTo(id("fish"));
+    assertThat(creeks.near().right()).isEqualTo(id("root"));
+    assertThat(creeks.leftward()).isTrue();
+  }
+
+  @Test
+  void a_cross_link_is_a_line_where_the_way_is_free_and_else_a_pair_of_marks() {
+    TopicMap map = Maps.with(Maps.marsh(), "wall", "stones");
+    Scene scene = scene(linked(linked(map, "wall", "creeks"), "age", "fish"), Set.of());
+    assertThat(scene.links()).extracting(Scene.Across::tie).containsExactly(false, true);
+    assertThat(phrases(scene.links().get(0))).containsExactly("leads to");
+    assertThat(phrases(scene.links().get(1))).containsExactly("*", "*");
+  }
+
+  @Test
+  void a_cross_link_into_a_closed_branch_ends_at_what_is_shown_of_it() {
+    TopicMap map = linked(Maps.marsh(), "age", "fish");
+    Scene scene = scene(map, Set.of(id("wall")));
+    assertThat(scene.links()).hasSize(1);
+    assertThat(scene(linked(Maps.marsh(), "age", "squeeze"), Set.of(id("wall"))).links())
+        .as("both ends under the same closed topic")
+        .isEmpty();
+  }
+
+  private static TopicMap linked(TopicMap map, String from, String to) {
+    CrossLink link = new CrossLink(id(from + to), id(from), id(to), "leads to");
+    return map.apply(new LinkChange.Connect(link)).map();
+  }
+
+  private static List<String> phrases(Scene.Across link) {
+    return link.items().stream()
+        .filter(Words.class::isInstance)
+        .map(item -> ((Words) item).text())
+        .toList();
   }
 
   @Test

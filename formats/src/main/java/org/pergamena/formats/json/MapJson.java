@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Locator;
@@ -17,7 +18,9 @@ import tools.jackson.databind.json.JsonMapper;
 public final class MapJson {
   private MapJson() {}
 
-  private record Document(List<SourceJson> sources, List<TopicJson> topics) {}
+  private record Document(List<SourceJson> sources, List<TopicJson> topics, List<LinkJson> links) {}
+
+  private record LinkJson(String from, String to, String phrase) {}
 
   private record SourceJson(String id, String name, String text) {}
 
@@ -25,7 +28,9 @@ public final class MapJson {
       String id,
       @JsonInclude(JsonInclude.Include.ALWAYS) String parent,
       String label,
+      @JsonInclude(JsonInclude.Include.NON_EMPTY) String note,
       String summary,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Ink ink,
       List<ExtentJson> extent,
       List<PassageJson> passages) {}
 
@@ -44,7 +49,10 @@ public final class MapJson {
             sources.stream()
                 .map(s -> new SourceJson(s.id().toString(), s.name(), s.text().text()))
                 .toList(),
-            map.preorder().stream().map(topic -> topic(topic, byId)).toList());
+            map.preorder().stream().map(topic -> topic(topic, byId)).toList(),
+            map.links().stream()
+                .map(l -> new LinkJson(l.from().toString(), l.to().toString(), l.phrase()))
+                .toList());
     JsonMapper.builder()
         .disable(tools.jackson.core.StreamWriteFeature.AUTO_CLOSE_TARGET)
         .build()
@@ -56,7 +64,9 @@ public final class MapJson {
         topic.id().toString(),
         topic.parent() == null ? null : topic.parent().toString(),
         topic.label(),
+        topic.note(),
         topic.summary(),
+        topic.content().look().ink(),
         topic.extent().stream()
             .map(e -> new ExtentJson(e.source().toString(), e.span().start(), e.span().end()))
             .toList(),

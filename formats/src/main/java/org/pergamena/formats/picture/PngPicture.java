@@ -77,7 +77,7 @@ public record PngPicture(Scene scene, int scale, int width, int height) {
       g.fillRect(0, 0, band.getWidth(), band.getHeight());
       g.translate(0, -top);
       g.scale(scale, scale);
-      ScenePainter.paint(scene, theme, g);
+      ScenePainter.paint(scene, g);
     } finally {
       g.dispose();
     }

@@ -5,60 +5,63 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.Shape;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
+import java.util.List;
 import org.pergamena.core.layout.Box;
+import org.pergamena.core.layout.Item;
 import org.pergamena.core.layout.Path;
+import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
-import org.pergamena.core.layout.Scene.PlacedTopic;
 import org.pergamena.formats.fonts.Faces;
 
 /** Draws a scene with Java2D, as the browser draws it with SVG. */
 final class ScenePainter {
-  private static final float MAIN_STROKE = 1.7f;
-  private static final float STROKE = 1.3f;
-
   private ScenePainter() {}
 
-  static void paint(Scene scene, Theme theme, Graphics2D g) {
+  static void paint(Scene scene, Graphics2D g) {
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
     g.setRenderingHint(
         RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
     g.setRenderingHint(
         RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);
     g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-    for (PlacedTopic topic : scene.topics()) {
-      paint(topic, theme, g);
+    for (Placed topic : scene.topics()) {
+      AffineTransform before = g.getTransform();
+      g.translate(topic.x(), topic.y());
+      topic.items().forEach(item -> paint(item, g));
+      g.setTransform(before);
+    }
+    scene.links().forEach(link -> link.items().forEach(item -> paint(item, g)));
+  }
+
+  private static void paint(Item item, Graphics2D g) {
+    if (item instanceof Item.Words words) {
+      g.setColor(Color.decode(words.fill()));
+      g.setFont(Faces.font(words.style()));
+      g.drawString(words.text(), (float) words.x(), (float) words.y());
+    } else if (item instanceof Item.Bar bar) {
+      Box box = bar.box();
+      g.setColor(Color.decode(bar.fill()));
+      g.fill(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()));
+    } else if (item instanceof Item.Line line) {
+      g.setColor(Color.decode(line.stroke()));
+      g.setStroke(stroke(line.width(), line.dash()));
+      g.draw(shape(line.path()));
     }
   }
 
-  private static void paint(PlacedTopic topic, Theme theme, Graphics2D g) {
-    Color pigment = theme.pigment(topic.branch());
-    if (topic.brace() != null) {
-      g.setColor(pigment);
-      g.setStroke(
-          new BasicStroke(
-              topic.level() == 0 ? MAIN_STROKE : STROKE,
-              BasicStroke.CAP_ROUND,
-              BasicStroke.JOIN_ROUND));
-      g.draw(shape(topic.brace()));
+  private static BasicStroke stroke(double width, List<Double> dash) {
+    if (dash.isEmpty()) {
+      return new BasicStroke((float) width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND);
     }
-    for (Scene.PlacedText text : topic.texts()) {
-      g.setColor(
-          switch (text.role()) {
-            case LABEL -> theme.label(topic.branch());
-            case NUMBER -> pigment;
-            case COUNT -> Color.decode(theme.softInk());
-            case WARNING -> Color.decode(theme.rubric());
-          });
-      g.setFont(Faces.font(text.style()));
-      g.drawString(text.text(), (float) text.x(), (float) text.y());
+    float[] pattern = new float[dash.size()];
+    for (int i = 0; i < pattern.length; i++) {
+      pattern[i] = dash.get(i).floatValue();
     }
-    for (Scene.Mark mark : topic.marks()) {
-      Box box = mark.box();
-      g.setColor(theme.ink(mark.ink()));
-      g.fill(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()));
-    }
+    return new BasicStroke(
+        (float) width, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 1, pattern, 0);
   }
 
   private static Shape shape(Path path) {

@@ -1,11 +1,12 @@
 package org.pergamena.formats.picture;
 
-import java.awt.Color;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
-import org.pergamena.core.map.Numbering;
+import java.util.Map;
+import org.pergamena.core.layout.Palette;
+import org.pergamena.core.map.Ink;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -13,6 +14,7 @@ import tools.jackson.databind.json.JsonMapper;
  *
  * @param pigments of the main branches, in order
  * @param inks of the sources, in order
+ * @param byHand those that a person can give a topic
  */
 public record Theme(
     String vellum,
@@ -20,7 +22,8 @@ public record Theme(
     String softInk,
     String rubric,
     List<String> pigments,
-    List<String> inks) {
+    List<String> inks,
+    Map<Ink, String> byHand) {
 
   /** The light theme. */
   public static final Theme LIGHT = read();
@@ -36,18 +39,8 @@ public record Theme(
     }
   }
 
-  /** The colour of a main branch; the ink for the root, a softer one for what is set aside. */
-  Color pigment(int branch) {
-    return branch < 0 ? label(branch) : Color.decode(pigments.get(branch % pigments.size()));
-  }
-
-  /** The colour of a label on a main branch. */
-  Color label(int branch) {
-    return Color.decode(branch == Numbering.ASIDE ? softInk : ink);
-  }
-
-  /** The ink of a source. */
-  Color ink(int source) {
-    return Color.decode(inks.get(source % inks.size()));
+  /** The colours that scenes are painted with. */
+  public Palette palette() {
+    return new Palette(ink, softInk, rubric, pigments, inks, byHand);
   }
 }

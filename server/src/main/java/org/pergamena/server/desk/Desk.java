@@ -4,30 +4,27 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.analysis.Coverage;
+import org.pergamena.core.map.Ink;
 import org.pergamena.server.jobs.Jobs;
 
 /**
- * All that the desk shows of a map at once.
+ * All that the desk shows of a map at once, all of it from one moment.
  *
- * @param folded whether the person has chosen which branches are open
  * @param topics every parent before its children, closed branches too
- * @param share of all the sources' text that is on the map, 0 to 1
- * @param outlined whether the map follows an outline
  * @param proposals the strongest first
  */
 record Desk(
     UUID id,
-    long revision,
-    boolean folded,
-    boolean canUndo,
-    boolean canRedo,
-    double share,
+    DeskFacts facts,
     List<TopicView> topics,
+    List<CrossLinkView> links,
     List<SourceView> sources,
     SceneView scene,
     List<Jobs.View> jobs,
-    boolean outlined,
     List<ProposalView> proposals) {
+
+  /** A link between two topics outside the tree. */
+  record CrossLinkView(UUID id, UUID from, UUID to, String phrase) {}
 
   /**
    * A passage that may bear a topic out and waits to be accepted or refused.
@@ -57,6 +54,7 @@ record Desk(
    * @param came whether it came with that source itself
    * @param added how many of its passages did
    * @param aside whether it is set aside itself
+   * @param ink that its label was given by hand, or null
    */
   record TopicView(
       UUID id,
@@ -80,7 +78,8 @@ record Desk(
       int added,
       boolean thin,
       boolean aside,
-      boolean closed) {}
+      boolean closed,
+      @Schema(types = {"string", "null"}) Ink ink) {}
 
   /**
    * A source on the shelf.

@@ -7,19 +7,24 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.analysis.Support;
-import org.pergamena.core.layout.BraceLayout;
+import org.pergamena.core.layout.Layout;
+import org.pergamena.core.layout.Palette;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.layout.Sheet;
+import org.pergamena.core.layout.TextMeasurer;
 import org.pergamena.core.layout.TopicLook;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.formats.fonts.FontMeasurer;
+import org.pergamena.formats.picture.Theme;
 import org.springframework.stereotype.Component;
 
 /** Draws maps: the one way to a scene, for the page and for every picture. */
 @Component
 public class Drawing {
-  private final BraceLayout layout = new BraceLayout(new FontMeasurer());
+  private final TextMeasurer measurer = new FontMeasurer();
+  private final Palette palette = Theme.LIGHT.palette();
 
   /**
    * Gets a map ready to be drawn, once for all the ways of closing its branches.
@@ -30,12 +35,13 @@ public class Drawing {
   public Prepared prepare(TopicMap map, List<UUID> sources, Set<UUID> fresh) {
     Map<UUID, Integer> inks = new HashMap<>();
     sources.forEach(source -> inks.put(source, inks.size()));
-    return new Prepared(layout, map, Numbering.of(map), Support.of(map), inks, fresh);
+    return new Prepared(measurer, palette, map, Numbering.of(map), Support.of(map), inks, fresh);
   }
 
   /** A map with what is drawn of its topics beside their labels. */
   public record Prepared(
-      BraceLayout layout,
+      TextMeasurer measurer,
+      Palette palette,
       TopicMap map,
       Map<UUID, String> numbers,
       Map<UUID, Support> supports,
@@ -44,7 +50,8 @@ public class Drawing {
 
     /** The scene in which some topics' branches are closed. */
     public Scene scene(Set<UUID> closed) {
-      return layout.lay(map, closed, topic -> look(topic, this));
+      Sheet sheet = new Sheet(map, closed, topic -> look(topic, this), palette, measurer);
+      return Layout.of(map.look().layout()).lay(sheet);
     }
   }
 

@@ -8,16 +8,13 @@ import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.layout.Folds;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
-import org.pergamena.server.maps.NewsFeed;
 import org.pergamena.server.maps.Requires;
 import org.pergamena.server.maps.Role;
 import org.pergamena.server.maps.Views;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,9 +23,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Maps: listing, opening, changing, undoing. */
 @RestController
@@ -38,26 +35,15 @@ class MapController {
   private final Sources sources;
   private final Desks desks;
   private final Edits edits;
-  private final Jobs jobs;
-  private final NewsFeed news;
   private final Views views;
   private final Drawing drawing;
 
   MapController(
-      Maps maps,
-      Sources sources,
-      Desks desks,
-      Edits edits,
-      Jobs jobs,
-      NewsFeed news,
-      Views views,
-      Drawing drawing) {
+      Maps maps, Sources sources, Desks desks, Edits edits, Views views, Drawing drawing) {
     this.maps = maps;
     this.sources = sources;
     this.desks = desks;
     this.edits = edits;
-    this.jobs = jobs;
-    this.news = news;
     this.views = views;
     this.drawing = drawing;
   }
@@ -65,33 +51,50 @@ class MapController {
   /** A map that was made. */
   record Created(UUID id) {}
 
-  /** What is new about a map. */
-  record News(long revision, List<Jobs.View> jobs) {}
-
   /**
-   * Which branches are to be closed: those named, or all from a level down, or as many of the lower
-   * ones as it takes to fit a window.
+   * Which branches are to be closed: some more and some fewer, or those named and no others, or all
+   * from a level down, or as many of the lower ones as it takes to fit a window.
    *
-   * @param closed topics by identity, or null
+   * @param close topics whose branches are closed too, or null
+   * @param open topics whose branches are opened, or null
+   * @param closed those whose branches are closed, and no others, or null
    * @param level the deepest level that stays in sight, or null
    * @param width of the window in scene pixels, or null
    * @param height of the window in scene pixels, or null
    */
   record Folding(
+      @Schema(types = {"array", "null"}) Set<UUID> close,
+      @Schema(types = {"array", "null"}) Set<UUID> open,
       @Schema(types = {"array", "null"}) Set<UUID> closed,
       @Schema(types = {"integer", "null"}) Integer level,
       @Schema(types = {"number", "null"}) Double width,
-      @Schema(types = {"number", "null"}) Double height) {}
+      @Schema(types = {"number", "null"}) Double height,
+      @Schema(
+              types = {"integer", "null"},
+              format = "int64")
+          Long base) {}
 
   /**
    * An edit on its way.
    *
    * @param id the edit's own identity, so that it is applied once however often it is sent
+   * @param base the state of the desk that the page has, or null
    */
-  record Sent(@NotNull UUID id, @NotNull @Valid Edit edit) {}
+  record Sent(
+      @NotNull UUID id,
+      @Schema(
+              types = {"integer", "null"},
+              format = "int64")
+          Long base,
+      @NotNull @Valid Edit edit) {}
 
-  /** Undoing or redoing, under an identity of its own. */
-  record Turn(@NotNull UUID id) {}
+  /** Undoing or redoing, under an identity of its own, from a state of the desk. */
+  record Turn(
+      @NotNull UUID id,
+      @Schema(
+              types = {"integer", "null"},
+              format = "int64")
+          Long base) {}
 
   @GetMapping
   List<Maps.Summary> list(@AuthenticationPrincipal UUID visitor) {
@@ -116,38 +119,55 @@ class MapController {
     return desks.desk(visitor, map);
   }
 
+  /** What has changed since a state of the desk that the page has. */
+  @GetMapping("/{map}/patch")
+  Patch patch(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestParam(required = false) Long since) {
+    return desks.since(visitor, map, since);
+  }
+
   @PostMapping("/{map}/edits")
-  Desk edit(
+  Patch edit(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Sent sent) {
     maps.change(Act.byHand(visitor, sent.id()), map, now -> edits.change(map, sent.edit()));
-    return desks.desk(visitor, map);
+    return desks.since(visitor, map, sent.base());
   }
 
   @PostMapping("/{map}/undo")
-  Desk undo(
+  Patch undo(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Turn turn) {
     maps.undo(Act.byHand(visitor, turn.id()), map);
-    return desks.desk(visitor, map);
+    return desks.since(visitor, map, turn.base());
   }
 
   @PostMapping("/{map}/redo")
-  Desk redo(
+  Patch redo(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Turn turn) {
     maps.redo(Act.byHand(visitor, turn.id()), map);
-    return desks.desk(visitor, map);
+    return desks.since(visitor, map, turn.base());
   }
 
   @PutMapping("/{map}/folds")
-  Desk fold(
+  Patch fold(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @RequestBody Folding folding) {
-    views.close(visitor, map, closed(map, maps.get(map).map(), folding));
-    return desks.desk(visitor, map);
+    if (folding.close() != null || folding.open() != null) {
+      views.toggle(visitor, map, orNone(folding.close()), orNone(folding.open()));
+    } else {
+      views.close(visitor, map, closed(map, maps.get(map).map(), folding));
+    }
+    return desks.since(visitor, map, folding.base());
+  }
+
+  private static Set<UUID> orNone(Set<UUID> ids) {
+    return ids == null ? Set.of() : ids;
   }
 
   private Set<UUID> closed(UUID mapId, TopicMap map, Folding folding) {
@@ -163,16 +183,5 @@ class MapController {
         prepared::scene,
         folding.width() == null ? 0 : folding.width(),
         folding.height() == null ? 0 : folding.height());
-  }
-
-  @PostMapping("/{map}/jobs/{job}/cancel")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void cancel(@PathVariable UUID map, @PathVariable UUID job) {
-    jobs.cancel(map, job);
-  }
-
-  @GetMapping(path = "/{map}/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter news(@PathVariable UUID map) {
-    return news.listen(map, () -> new News(maps.revision(map), jobs.of(map)));
   }
 }

@@ -1,62 +1,155 @@
 package org.pergamena.server.desk;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.layout.Box;
+import org.pergamena.core.layout.Item;
+import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.TextStyle;
 
-/** A scene as the browser draws it: paths as SVG path data. */
-record SceneView(double width, double height, List<Placed> topics) {
-
-  private static final Box NONE = new Box(0, 0, 0, 0);
+/** A scene as the browser draws it: colours resolved, paths as SVG path data. */
+record SceneView(double width, double height, List<PlacedView> topics, List<AcrossView> links) {
 
   /**
-   * A topic as it is drawn.
+   * A topic as it is drawn, its items relative to its left upper corner.
    *
-   * @param toggle where a pointer opens or closes the branch; of no size if there is nothing below
+   * @param toggle where a pointer opens or closes the branch; null if there is nothing below
+   * @param leftward whether its children stand left of it
    */
-  record Placed(
+  record PlacedView(
       UUID id,
       int level,
       int branch,
-      Box box,
-      List<Text> texts,
-      List<Scene.Mark> marks,
-      @Schema(types = {"string", "null"}) String brace,
-      Box toggle,
-      boolean closed) {}
+      double x,
+      double y,
+      double width,
+      double height,
+      Drawn drawn,
+      @Schema(
+              types = {"object", "null"},
+              implementation = Box.class)
+          Box toggle,
+      boolean closed,
+      boolean leftward,
+      NearView near) {
+
+    /** Whether another is the same but for where it stands. */
+    boolean sameShape(PlacedView other) {
+      return equals(
+          new PlacedView(
+              other.id,
+              other.level,
+              other.branch,
+              x,
+              y,
+              other.width,
+              other.height,
+              other.drawn,
+              other.toggle,
+              other.closed,
+              other.leftward,
+              other.near));
+    }
+  }
+
+  /** The topics that the arrow keys lead to. */
+  record NearView(
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID left,
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID right,
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID up,
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID down) {}
+
+  /** A cross-link as it is drawn, where it stands in the scene. */
+  record AcrossView(UUID id, UUID from, UUID to, Drawn drawn, boolean tie) {}
+
+  /** What is drawn, by kind. */
+  record Drawn(List<Words> texts, List<Bar> bars, List<Stroke> lines) {}
 
   /** A line of text, its left end and baseline. */
-  record Text(Scene.Role role, String text, double x, double y, TextStyle.Face face, double size) {}
+  record Words(
+      Item.Role role,
+      String text,
+      double x,
+      double y,
+      TextStyle.Face face,
+      double size,
+      String fill) {}
+
+  /** A filled rectangle. */
+  record Bar(double x, double y, double width, double height, String fill) {}
+
+  /** A stroked line, as SVG path data. */
+  record Stroke(String path, String stroke, double width, String dash) {}
 
   static SceneView of(Scene scene) {
     return new SceneView(
-        scene.width(), scene.height(), scene.topics().stream().map(SceneView::placed).toList());
+        scene.width(),
+        scene.height(),
+        scene.topics().stream().map(SceneView::placed).toList(),
+        scene.links().stream()
+            .map(l -> new AcrossView(l.id(), l.from(), l.to(), drawn(l.items()), l.tie()))
+            .toList());
   }
 
-  private static Placed placed(Scene.PlacedTopic topic) {
-    return new Placed(
+  private static PlacedView placed(Placed topic) {
+    Placed.Near near = topic.near();
+    return new PlacedView(
         topic.id(),
         topic.level(),
         topic.branch(),
-        rounded(topic.box()),
-        topic.texts().stream()
-            .map(
-                t ->
-                    new Text(
-                        t.role(),
-                        t.text(),
-                        round(t.x()),
-                        round(t.y()),
-                        t.style().face(),
-                        t.style().size()))
-            .toList(),
-        topic.marks().stream().map(m -> new Scene.Mark(rounded(m.box()), m.ink())).toList(),
-        topic.brace() == null ? null : topic.brace().svg(),
-        topic.toggle() == null ? NONE : rounded(topic.toggle()),
-        topic.closed());
+        round(topic.x()),
+        round(topic.y()),
+        round(topic.width()),
+        round(topic.height()),
+        drawn(topic.items()),
+        topic.toggle() == null ? null : rounded(topic.toggle()),
+        topic.closed(),
+        topic.leftward(),
+        new NearView(near.left(), near.right(), near.up(), near.down()));
+  }
+
+  private static Drawn drawn(List<Item> items) {
+    List<Words> texts = new ArrayList<>();
+    List<Bar> bars = new ArrayList<>();
+    List<Stroke> lines = new ArrayList<>();
+    for (Item item : items) {
+      if (item instanceof Item.Words w) {
+        texts.add(
+            new Words(
+                w.role(),
+                w.text(),
+                round(w.x()),
+                round(w.y()),
+                w.style().face(),
+                w.style().size(),
+                w.fill()));
+      } else if (item instanceof Item.Bar bar) {
+        Box box = rounded(bar.box());
+        bars.add(new Bar(box.x(), box.y(), box.width(), box.height(), bar.fill()));
+      } else if (item instanceof Item.Line line) {
+        lines.add(new Stroke(line.path().svg(), line.stroke(), line.width(), dash(line)));
+      }
+    }
+    return new Drawn(texts, bars, lines);
+  }
+
+  private static String dash(Item.Line line) {
+    return String.join(" ", line.dash().stream().map(String::valueOf).toList());
   }
 
   private static Box rounded(Box box) {

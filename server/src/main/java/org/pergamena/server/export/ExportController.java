@@ -1,10 +1,13 @@
 package org.pergamena.server.export;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.outline.MarkdownOutline;
+import org.pergamena.core.source.Source;
+import org.pergamena.formats.json.MapJson;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.picture.Theme;
 import org.pergamena.server.desk.Drawing;
@@ -50,6 +53,17 @@ class ExportController {
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(current, ".md"))
         .contentType(new MediaType("text", "markdown", StandardCharsets.UTF_8))
         .body(text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** The map with its sources' texts, for other programs. */
+  @GetMapping("/json")
+  ResponseEntity<StreamingResponseBody> json(@PathVariable UUID map) {
+    Maps.Current current = maps.get(map);
+    List<Source> texts = sources.texts(map);
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment(current, ".json"))
+        .contentType(MediaType.APPLICATION_JSON)
+        .body(out -> MapJson.write(current.map(), texts, out));
   }
 
   /**

@@ -73,9 +73,13 @@ class MapStore {
     Map<UUID, List<Evidence>> evidenceOf = new HashMap<>();
     Map<UUID, List<Extent>> extentOf = new HashMap<>();
     Map<UUID, Long> ranks = new HashMap<>();
+    Map<UUID, Integer> colours = new HashMap<>();
     for (TopicRow topic : topics) {
       children.computeIfAbsent(topic.parentId, id -> new ArrayList<>()).add(topic.id);
       ranks.put(topic.id, topic.rank);
+      if (topic.colour != null) {
+        colours.put(topic.id, topic.colour);
+      }
     }
     evidence.forEach(
         e -> evidenceOf.computeIfAbsent(e.topicId, id -> new ArrayList<>()).add(e.evidence()));
@@ -92,7 +96,8 @@ class MapStore {
                             extentOf.getOrDefault(t.id, List.of())))
                 .toList(),
             links.stream().map(CrossLinkRow::link).toList(),
-            new MapLook(row.layout));
+            new MapLook(row.layout),
+            colours);
     return new State(row.revision, map, ranks);
   }
 
@@ -108,7 +113,7 @@ class MapStore {
     Map<UUID, Long> ranks = new HashMap<>();
     for (Topic topic : map.preorder()) {
       ranks.putAll(Ranks.of(topic.children(), Set.copyOf(topic.children()), Map.of()));
-      insert(row.id, topic, ranks.getOrDefault(topic.id(), Ranks.GAP));
+      insert(row.id, map, topic, ranks.getOrDefault(topic.id(), Ranks.GAP));
     }
     entities.flush();
     map.links().forEach(link -> entities.persist(new CrossLinkRow(row.id, link)));
@@ -116,8 +121,10 @@ class MapStore {
     remember(row.id, new State(row.revision, map, ranks));
   }
 
-  private void insert(UUID mapId, Topic topic, long rank) {
-    entities.persist(new TopicRow(mapId, topic, rank));
+  private void insert(UUID mapId, TopicMap map, Topic topic, long rank) {
+    TopicRow row = new TopicRow(mapId, topic, rank);
+    row.colour = colour(map, topic);
+    entities.persist(row);
     grounds.insert(mapId, topic);
   }
 
@@ -142,7 +149,7 @@ class MapStore {
     came.removeIf(before::has);
     changed.removeAll(came);
     for (Topic topic : parentsFirst(after, came)) {
-      insert(row.id, topic, ranks.getOrDefault(topic.id(), Ranks.GAP));
+      insert(row.id, after, topic, ranks.getOrDefault(topic.id(), Ranks.GAP));
     }
     rewrite(row.id, before, after, changed, ranks);
     entities.flush();
@@ -204,11 +211,16 @@ class MapStore {
       Topic topic = after.topic(row.id);
       row.place(topic, ranks.getOrDefault(topic.id(), row.rank));
       row.set(topic.content());
+      row.colour = colour(after, topic);
     }
     grounds.rewrite(
         mapId,
         changed.stream().map(before::topic).toList(),
         changed.stream().map(after::topic).toList());
+  }
+
+  private static Integer colour(TopicMap map, Topic topic) {
+    return map.root().id().equals(topic.parent()) ? map.colour(topic.id()) : null;
   }
 
   private void delete(String query, Set<UUID> ids) {

@@ -27,6 +27,9 @@ class TopicRow {
   /** Keeps siblings in order. */
   long rank;
 
+  /** Of a main branch, from 0; null for others. */
+  Integer colour;
+
   String label;
   String note;
   String summary;

@@ -40,33 +40,40 @@ public class Proposals {
   /** A passage that is proposed for a topic. */
   public record Proposal(UUID id, UUID topic, Passage passage, double strength) {}
 
-  /** Those of a map that nobody has decided on and whose topic and words are still there. */
+  /** Those of a map that nobody has decided on, the strongest first. */
   @Transactional(readOnly = true)
-  public List<Proposal> of(UUID mapId, TopicMap map, List<Source> texts) {
+  public List<Proposal> of(UUID mapId) {
     return entities
         .createQuery(
             "from ProposalRow where mapId = :map and not refused order by strength desc, id",
             ProposalRow.class)
         .setParameter("map", mapId)
         .getResultStream()
-        .filter(row -> map.has(row.topicId) && stands(row, texts) && !linked(map, row))
         .map(row -> new Proposal(row.id, row.topicId, row.passage(), row.strength))
         .toList();
   }
 
-  private static boolean stands(ProposalRow row, List<Source> texts) {
-    return texts.stream()
-        .filter(source -> source.id().equals(row.sourceId))
-        .anyMatch(source -> source.text().text().startsWith(row.quote, row.startAt));
+  /** Those whose topic and words are still there, and not linked yet. */
+  public static List<Proposal> standing(List<Proposal> all, TopicMap map, List<Source> texts) {
+    return all.stream()
+        .filter(p -> map.has(p.topic()) && stands(p.passage(), texts) && !linked(map, p))
+        .toList();
   }
 
-  private static boolean linked(TopicMap map, ProposalRow row) {
-    return map.topic(row.topicId).evidence().stream()
+  private static boolean stands(Passage passage, List<Source> texts) {
+    return texts.stream()
+        .filter(source -> source.id().equals(passage.source()))
+        .anyMatch(source -> source.text().text().startsWith(passage.exact(), passage.start()));
+  }
+
+  private static boolean linked(TopicMap map, Proposal proposal) {
+    Passage passage = proposal.passage();
+    return map.topic(proposal.topic()).evidence().stream()
         .anyMatch(
             e ->
-                e.passage().source().equals(row.sourceId)
-                    && e.passage().start() == row.startAt
-                    && e.passage().end() == row.endAt);
+                e.passage().source().equals(passage.source())
+                    && e.passage().start() == passage.start()
+                    && e.passage().end() == passage.end());
   }
 
   /** Puts matches in place of those that nobody has decided on; what was refused stays refused. */
@@ -121,7 +128,9 @@ public class Proposals {
 
   private List<Proposal> chosen(UUID mapId, TopicMap map, Set<UUID> ids) {
     List<Proposal> chosen =
-        of(mapId, map, sources.texts(mapId)).stream().filter(p -> ids.contains(p.id())).toList();
+        standing(of(mapId), map, sources.texts(mapId)).stream()
+            .filter(p -> ids.contains(p.id()))
+            .toList();
     if (chosen.isEmpty()) {
       throw Refused.notFound("This proposed passage");
     }

@@ -50,6 +50,11 @@ public final class TestVisitor {
       return JSON.readTree(bytes);
     }
 
+    /** The whole desk that came, as no state was named from which to tell what has changed. */
+    public JsonNode desk() {
+      return json().get("whole");
+    }
+
     /** The sentence of a problem. */
     public String problem() {
       return json().path("detail").asString();

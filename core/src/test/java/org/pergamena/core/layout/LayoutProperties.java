@@ -3,16 +3,18 @@ package org.pergamena.core.layout;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
-import org.pergamena.core.layout.Scene.PlacedTopic;
 import org.pergamena.core.map.Branch;
+import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Place;
@@ -20,28 +22,32 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
 
-class BraceLayoutProperties {
-  @Property(tries = 150)
-  void no_two_topics_overlap_whatever_the_tree_and_the_type(
+class LayoutProperties {
+  private static final Palette PALETTE = Papers.PALETTE;
+
+  @Property(tries = 300)
+  void no_two_topics_overlap_whatever_the_tree_the_type_and_the_layout(
       @ForAll long seed,
+      @ForAll LayoutKind kind,
       @ForAll @IntRange(min = 1, max = 120) int size,
       @ForAll @IntRange(min = 1, max = 30) int letterWidth) {
     Random random = new Random(seed);
     TopicMap map = map(random, size);
     Set<UUID> closed = closed(map, random);
     var numbers = Numbering.of(map);
-    BraceLayout layout =
-        new BraceLayout((text, style) -> text.length() * letterWidth * style.size() / 30);
-    Scene scene =
-        layout.lay(
+    Sheet sheet =
+        new Sheet(
             map,
             closed,
             topic ->
                 new TopicLook(
                     numbers.get(topic.id()),
                     List.of(0, 1, 2).subList(0, random.nextInt(4)),
-                    random.nextInt(3) == 0 ? "thin" : ""));
-    List<PlacedTopic> placed = scene.topics();
+                    random.nextInt(3) == 0 ? "thin" : ""),
+            PALETTE,
+            (text, style) -> text.length() * letterWidth * style.size() / 30);
+    Scene scene = Layout.of(kind).lay(sheet);
+    List<Placed> placed = scene.topics();
     for (int i = 0; i < placed.size(); i++) {
       Box box = placed.get(i).box();
       assertThat(box.x()).isNotNegative();
@@ -54,18 +60,31 @@ class BraceLayoutProperties {
             .isFalse();
       }
     }
-    assertThat(placed).extracting(PlacedTopic::id).doesNotHaveDuplicates();
+    assertThat(placed).extracting(Placed::id).doesNotHaveDuplicates();
+    requireArrowsGoThere(placed);
+  }
+
+  /** Whatever an arrow key leads to is shown, and lies that way. */
+  private static void requireArrowsGoThere(List<Placed> placed) {
+    Map<UUID, Placed> byId = new HashMap<>();
+    placed.forEach(topic -> byId.put(topic.id(), topic));
+    for (Placed topic : placed) {
+      Placed left = byId.get(topic.near().left());
+      assertThat(left == null || left.x() < topic.x()).isTrue();
+      Placed right = byId.get(topic.near().right());
+      assertThat(right == null || right.box().right() > topic.box().right()).isTrue();
+      Placed up = byId.get(topic.near().up());
+      assertThat(up == null || up.y() < topic.y()).isTrue();
+      Placed down = byId.get(topic.near().down());
+      assertThat(down == null || down.y() > topic.y()).isTrue();
+      assertThat(topic.near().up() == null || up != null).isTrue();
+    }
   }
 
   @Property(tries = 50)
-  void the_same_map_has_the_same_scene(@ForAll long seed) {
+  void the_same_map_has_the_same_scene(@ForAll long seed, @ForAll LayoutKind kind) {
     TopicMap map = map(new Random(seed), 40);
-    assertThat(scene(map)).isEqualTo(scene(map));
-  }
-
-  private static Scene scene(TopicMap map) {
-    return new BraceLayout((text, style) -> text.length() * 7)
-        .lay(map, Set.of(), topic -> new TopicLook("1", List.of(), ""));
+    assertThat(Papers.scene(map, Set.of(), kind)).isEqualTo(Papers.scene(map, Set.of(), kind));
   }
 
   private static Set<UUID> closed(TopicMap map, Random random) {

@@ -1,0 +1,57 @@
+package org.pergamena.core.layout;
+
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A topic as it is drawn. Its items lie relative to its left upper corner, so that it is the same
+ * wherever it stands.
+ *
+ * @param level 0 for the root
+ * @param branch its main branch's place among the colours, below 0 as {@link
+ *     org.pergamena.core.map.Numbering} has it
+ * @param x of its left upper corner, in scene pixels
+ * @param width of all that belongs to the topic itself; no two overlap
+ * @param toggle where a pointer opens or closes the branch, relative; null without children
+ * @param closed whether there are children that are not shown
+ * @param leftward whether its children stand left of it
+ * @param near what the arrow keys lead to
+ */
+public record Placed(
+    UUID id,
+    int level,
+    int branch,
+    double x,
+    double y,
+    double width,
+    double height,
+    List<Item> items,
+    Box toggle,
+    boolean closed,
+    boolean leftward,
+    Near near) {
+
+  /**
+   * The topics that the arrow keys lead to, each null if there is none.
+   *
+   * @param left the parent, or for topics left of the root a child; {@code right} likewise
+   */
+  public record Near(UUID left, UUID right, UUID up, UUID down) {
+    static final Near NONE = new Near(null, null, null, null);
+  }
+
+  /** Around all that belongs to the topic itself. */
+  public Box box() {
+    return new Box(x, y, width, height);
+  }
+
+  Placed with(Near newNear) {
+    return new Placed(
+        id, level, branch, x, y, width, height, items, toggle, closed, leftward, newNear);
+  }
+
+  Placed moved(double dx, double dy) {
+    return new Placed(
+        id, level, branch, x + dx, y + dy, width, height, items, toggle, closed, leftward, near);
+  }
+}

@@ -1,0 +1,38 @@
+package org.pergamena.core.layout;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.Numbering;
+import org.pergamena.core.map.TopicMap;
+
+/** Scenes for tests, in a type of which every letter is eight pixels wide. */
+final class Papers {
+  static final TextMeasurer MEASURER = (text, style) -> text.length() * 8;
+
+  static final Palette PALETTE =
+      new Palette(
+          "#000000",
+          "#666666",
+          "#aa0000",
+          List.of("#111111", "#222222", "#333333"),
+          List.of("#010101", "#020202"),
+          Map.of(Ink.WOAD, "#0000ff"));
+
+  private Papers() {}
+
+  static Scene scene(TopicMap map, Set<UUID> closed, LayoutKind kind) {
+    var numbers = Numbering.of(map);
+    return Layout.of(kind)
+        .lay(
+            new Sheet(
+                map,
+                closed,
+                t -> new TopicLook(numbers.get(t.id()), List.of(0, 1), "thin"),
+                PALETTE,
+                MEASURER));
+  }
+}

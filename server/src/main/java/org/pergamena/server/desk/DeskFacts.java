@@ -1,0 +1,23 @@
+package org.pergamena.server.desk;
+
+import org.pergamena.core.map.LayoutKind;
+
+/**
+ * What is said of a desk as a whole.
+ *
+ * @param stamp names this state of the desk; later states have larger ones
+ * @param shelf names the state of all but the map; another one means that something has changed
+ * @param folded whether the person has chosen which branches are open
+ * @param share of all the sources' text that is on the map, 0 to 1
+ * @param outlined whether the map follows an outline
+ */
+record DeskFacts(
+    long stamp,
+    long revision,
+    String shelf,
+    boolean folded,
+    boolean canUndo,
+    boolean canRedo,
+    double share,
+    boolean outlined,
+    LayoutKind layout) {}

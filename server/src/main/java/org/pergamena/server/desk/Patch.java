@@ -1,0 +1,158 @@
+package org.pergamena.server.desk;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import org.pergamena.server.jobs.Jobs;
+
+/**
+ * What has changed between two states of a desk.
+ *
+ * @param whole the desk itself, where what the page has is not known here; then nothing else counts
+ * @param base the state that it starts from
+ * @param topics those that came or are different
+ * @param gone topics that are not there any more
+ * @param scene what has changed of what is drawn, or null if nothing has
+ * @param sources those that came or are different
+ * @param shelf all sources in their order, or null if these are the same
+ * @param links all cross-links, or null if these are the same
+ * @param proposals all proposals, or null if these are the same
+ */
+record Patch(
+    @Schema(
+            types = {"object", "null"},
+            implementation = Desk.class)
+        Desk whole,
+    @Schema(
+            types = {"integer", "null"},
+            format = "int64")
+        Long base,
+    @Schema(
+            types = {"object", "null"},
+            implementation = DeskFacts.class)
+        DeskFacts facts,
+    List<Desk.TopicView> topics,
+    List<UUID> gone,
+    @Schema(
+            types = {"object", "null"},
+            implementation = ScenePatch.class)
+        ScenePatch scene,
+    List<Desk.SourceView> sources,
+    @Schema(types = {"array", "null"}) List<UUID> shelf,
+    @Schema(types = {"array", "null"}) List<Desk.CrossLinkView> links,
+    @Schema(types = {"array", "null"}) List<Desk.ProposalView> proposals,
+    List<Jobs.View> jobs) {
+
+  /**
+   * What has changed of a scene.
+   *
+   * @param topics those that came or are drawn otherwise
+   * @param gone topics that are not drawn any more
+   * @param moved runs of topics, by their order in the scene before, that stand elsewhere
+   * @param links all cross-links as they are drawn, or null if these are the same
+   */
+  record ScenePatch(
+      double width,
+      double height,
+      List<SceneView.PlacedView> topics,
+      List<UUID> gone,
+      List<Run> moved,
+      @Schema(types = {"array", "null"}) List<SceneView.AcrossView> links) {}
+
+  /**
+   * Topics that all moved the same way.
+   *
+   * @param from the first of them, from 0
+   */
+  record Run(int from, int count, double dx, double dy) {}
+
+  /** A whole desk. */
+  static Patch whole(Desk desk) {
+    return new Patch(
+        desk, null, null, List.of(), List.of(), null, List.of(), null, null, null, List.of());
+  }
+
+  /** What leads from one state to another. */
+  static Patch between(Desk before, Desk now) {
+    return new Patch(
+        null,
+        before.facts().stamp(),
+        now.facts(),
+        different(before.topics(), now.topics(), Desk.TopicView::id),
+        gone(before.topics(), now.topics(), Desk.TopicView::id),
+        between(before.scene(), now.scene()),
+        different(before.sources(), now.sources(), Desk.SourceView::id),
+        unlessSame(ids(before.sources()), ids(now.sources())),
+        unlessSame(before.links(), now.links()),
+        unlessSame(before.proposals(), now.proposals()),
+        now.jobs());
+  }
+
+  private static List<UUID> ids(List<Desk.SourceView> sources) {
+    return sources.stream().map(Desk.SourceView::id).toList();
+  }
+
+  private static <T> List<T> unlessSame(List<T> before, List<T> now) {
+    return before.equals(now) ? null : now;
+  }
+
+  private static <T> List<T> different(List<T> before, List<T> now, Function<T, UUID> id) {
+    Map<UUID, T> old = new HashMap<>();
+    before.forEach(item -> old.put(id.apply(item), item));
+    return now.stream().filter(item -> !item.equals(old.get(id.apply(item)))).toList();
+  }
+
+  private static <T> List<UUID> gone(List<T> before, List<T> now, Function<T, UUID> id) {
+    Set<UUID> there = new HashSet<>();
+    now.forEach(item -> there.add(id.apply(item)));
+    return before.stream().map(id).filter(old -> !there.contains(old)).toList();
+  }
+
+  private static ScenePatch between(SceneView before, SceneView now) {
+    if (before.equals(now)) {
+      return null;
+    }
+    Map<UUID, SceneView.PlacedView> next = new HashMap<>();
+    now.topics().forEach(topic -> next.put(topic.id(), topic));
+    List<SceneView.PlacedView> other = new ArrayList<>();
+    List<UUID> gone = new ArrayList<>();
+    List<Run> moved = new ArrayList<>();
+    for (int i = 0; i < before.topics().size(); i++) {
+      SceneView.PlacedView old = before.topics().get(i);
+      SceneView.PlacedView topic = next.remove(old.id());
+      if (topic == null) {
+        gone.add(old.id());
+      } else if (!topic.sameShape(old)) {
+        other.add(topic);
+      } else if (!topic.equals(old)) {
+        move(moved, i, topic.x() - old.x(), topic.y() - old.y());
+      }
+    }
+    now.topics().stream().filter(topic -> next.containsKey(topic.id())).forEach(other::add);
+    return new ScenePatch(
+        now.width(),
+        now.height(),
+        other,
+        gone,
+        moved,
+        Objects.equals(before.links(), now.links()) ? null : now.links());
+  }
+
+  private static void move(List<Run> moved, int at, double dx, double dy) {
+    double x = Math.round(dx * 10) / 10.0;
+    double y = Math.round(dy * 10) / 10.0;
+    Run last = moved.isEmpty() ? null : moved.get(moved.size() - 1);
+    if (last != null && last.from() + last.count() == at && last.dx() == x && last.dy() == y) {
+      moved.set(moved.size() - 1, new Run(last.from(), last.count() + 1, x, y));
+    } else {
+      moved.add(new Run(at, 1, x, y));
+    }
+  }
+}

@@ -1,0 +1,160 @@
+import { type RefObject, useRef } from "react";
+import {
+  Autocomplete,
+  Input,
+  Menu,
+  MenuItem,
+  MenuSection,
+  Popover,
+  SearchField,
+  Separator,
+  SubmenuTrigger,
+  useFilter,
+} from "react-aria-components";
+import styled from "styled-components";
+import type { Ink, Topic } from "../api/types";
+import type { MapCommands } from "../map/commands";
+import type { MenuAt } from "../map/MapPage";
+import { theme } from "../theme/tokens";
+import { menuItem, menuList } from "../ui/menu";
+import type { Acts } from "./acts";
+
+const Box = styled(Popover)`
+  ${menuList}
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  width: 290px;
+  max-height: min(560px, 90vh);
+`;
+
+const Find = styled(Input)`
+  width: 100%;
+  padding: 6px 9px;
+  margin-bottom: 4px;
+  font: 400 14px/20px ${({ theme }) => theme.control};
+  color: ${({ theme }) => theme.ink};
+  background: ${({ theme }) => theme.vellum};
+  border: 1px solid ${({ theme }) => theme.rule};
+  border-radius: ${({ theme }) => theme.radius};
+`;
+
+const List = styled(Menu)`
+  overflow: auto;
+  outline: none;
+`;
+
+const Item = styled(MenuItem)`
+  ${menuItem}
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 5px 9px;
+  small { margin-left: auto; font-size: 13px; color: ${({ theme }) => theme.softInk}; }
+  i { width: 12px; height: 12px; border-radius: 2px; flex: none; }
+`;
+
+const Line = styled(Separator)`
+  height: 1px;
+  margin: 4px 0;
+  background: ${({ theme }) => theme.rule};
+`;
+
+const Inks = styled(Popover)`${menuList} min-width: 160px;`;
+
+/** The inks by the names that a person sees. */
+export const INKS: readonly (readonly [Ink, string])[] = [
+  ["MADDER", "Madder"],
+  ["VERDIGRIS", "Verdigris"],
+  ["WOAD", "Woad"],
+  ["OCHRE", "Ochre"],
+  ["MULBERRY", "Mulberry"],
+  ["WALNUT", "Walnut"],
+  ["SLATE", "Slate"],
+  ["MOSS", "Moss"],
+];
+
+const AS_THEME = "AS_THEME";
+
+type TopicMenuProps = {
+  topic: Topic;
+  at: MenuAt;
+  acts: Acts;
+  map: RefObject<MapCommands | null>;
+  onClose: () => void;
+};
+
+/** All that can be done to a topic, found by typing too. */
+export function TopicMenu({ topic, at, acts, map, onClose }: TopicMenuProps) {
+  const spot = useRef<HTMLSpanElement>(null);
+  const { contains } = useFilter({ sensitivity: "base" });
+  const does = new Map(acts.flatMap((section) => section.acts.map((act) => [act.id, act.do])));
+  return (
+    <>
+      <span ref={spot} style={{ position: "fixed", left: at.x, top: at.y }} />
+      <Box
+        isOpen
+        onOpenChange={(open) => !open && onClose()}
+        triggerRef={spot}
+        placement="bottom start"
+        aria-label={`What to do with ${topic.label}`}
+      >
+        <Autocomplete filter={contains}>
+          <SearchField autoFocus aria-label="Find an act">
+            <Find placeholder="Find an act" />
+          </SearchField>
+          <List
+            aria-label={`What to do with ${topic.label}`}
+            onAction={(key) => {
+              onClose();
+              const act = does.get(String(key));
+              // once the menu has given the focus back
+              requestAnimationFrame(() => act?.());
+            }}
+          >
+            {acts.map((section, i) => (
+              <MenuSection key={section.title} aria-label={section.title}>
+                {section.acts.map((act) => (
+                  <Item key={act.id} id={act.id} textValue={act.label}>
+                    {act.label}
+                    {act.keys && <small>{act.keys}</small>}
+                  </Item>
+                ))}
+                {section.title === "Place" && (
+                  <SubmenuTrigger>
+                    <Item id="ink" textValue="Ink of the label">
+                      Ink of the label
+                      <small>›</small>
+                    </Item>
+                    <Inks>
+                      <List
+                        aria-label="Ink of the label"
+                        selectionMode="single"
+                        selectedKeys={[topic.ink ?? AS_THEME]}
+                        onAction={(key) => {
+                          onClose();
+                          map.current?.paint(topic, key === AS_THEME ? null : (key as Ink));
+                        }}
+                      >
+                        <Item id={AS_THEME} textValue="As the others">
+                          <i style={{ background: theme.ink }} />
+                          As the others
+                        </Item>
+                        {INKS.map(([ink, name]) => (
+                          <Item key={ink} id={ink} textValue={name}>
+                            <i style={{ background: theme.byHand[ink] }} />
+                            {name}
+                          </Item>
+                        ))}
+                      </List>
+                    </Inks>
+                  </SubmenuTrigger>
+                )}
+                {i < acts.length - 1 && <Line />}
+              </MenuSection>
+            ))}
+          </List>
+        </Autocomplete>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,110 @@
+import type { Topic } from "../api/types";
+import type { MapCommands } from "../map/commands";
+import type { Tree } from "../map/tree";
+
+/** Something that can be done to a topic. */
+export type Act = { id: string; label: string; keys?: string; do: () => void };
+
+export type Acts = readonly { title: string; acts: readonly Act[] }[];
+
+/** What is done beside the map. */
+export type Elsewhere = {
+  onLink: (topic: string) => void;
+  onPassage: (topic: Topic) => void;
+  onAsk: (topic: Topic, what: "like" | "deepen") => void;
+};
+
+/** All that can be done to a topic now, in the order of what people do. */
+export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: Elsewhere): Acts {
+  const parent = tree.parent(topic);
+  const index = tree.index(topic);
+  const placed = tree.desk.scene.topics.find((p) => p.id === topic.id);
+  const [out, into] = placed?.leftward
+    ? (["ArrowRight", "ArrowLeft"] as const)
+    : (["ArrowLeft", "ArrowRight"] as const);
+  const shift = (key: string) => () => map.shift(topic, key);
+  const readable = tree.desk.sources.some((source) => source.length > 0);
+  const only = (condition: unknown, act: Act) => (condition ? [act] : []);
+  return [
+    {
+      title: "Write",
+      acts: [
+        { id: "rename", label: "Rename", keys: "F2", do: () => map.edit(topic.id, null) },
+        { id: "child", label: "Add a topic under it", do: () => map.addChild(topic) },
+        ...only(parent, {
+          id: "sibling",
+          label: "Add a topic beside it",
+          do: () => map.addSibling(topic),
+        }),
+        { id: "link", label: "Link to another topic…", do: () => elsewhere.onLink(topic.id) },
+      ],
+    },
+    {
+      title: "Place",
+      acts: [
+        ...only(parent && index > 0, {
+          id: "up",
+          label: "Move up",
+          keys: "Alt + ↑",
+          do: shift("ArrowUp"),
+        }),
+        ...only(parent && index < parent.children.length - 1, {
+          id: "down",
+          label: "Move down",
+          keys: "Alt + ↓",
+          do: shift("ArrowDown"),
+        }),
+        ...only(parent?.parent, {
+          id: "out",
+          label: "Move out, beside its parent",
+          do: shift(out),
+        }),
+        ...only(parent && index > 0, {
+          id: "into",
+          label: "Move in, under the one above",
+          do: shift(into),
+        }),
+        ...only(topic.children.length > 0, {
+          id: "toggle",
+          label: topic.closed ? "Open the branch" : "Close the branch",
+          keys: "Space",
+          do: () => map.toggle(topic.id),
+        }),
+        ...only(parent && (topic.aside || topic.branch >= 0), {
+          id: "aside",
+          label: topic.aside ? "Take back among the others" : "Set aside",
+          do: () => map.setAside(topic),
+        }),
+      ],
+    },
+    {
+      title: "Sources",
+      acts: [
+        ...only(readable, {
+          id: "passage",
+          label: "Link a passage",
+          do: () => elsewhere.onPassage(topic),
+        }),
+        ...only(readable && topic.own > 0, {
+          id: "like",
+          label: "Find more passages like these",
+          do: () => elsewhere.onAsk(topic, "like"),
+        }),
+        ...only(readable && topic.children.length === 0 && topic.own > 0, {
+          id: "deepen",
+          label: "Deepen into sub-topics",
+          do: () => elsewhere.onAsk(topic, "deepen"),
+        }),
+      ],
+    },
+    {
+      title: "End",
+      acts: only(parent, {
+        id: "remove",
+        label: "Take out, with all below it",
+        keys: "Delete",
+        do: () => map.remove(topic),
+      }),
+    },
+  ].filter((section) => section.acts.length > 0);
+}

@@ -1,0 +1,296 @@
+import { theme } from "../theme/tokens";
+import { inOrder } from "./accept";
+import type { Desk, Edit, Placed, Scene, Topic, Words } from "./types";
+
+const ROW = 27;
+const COLUMN = 52;
+const PAD = 6;
+
+type Add = Extract<Edit, { type: "Add" }>;
+type Move = Extract<Edit, { type: "Move" }>;
+
+/**
+ * The desk as it will be after edits that are on their way, as far as that can be shown before the
+ * server has laid the map out anew. What cannot be shown yet stays as it is.
+ */
+export function provisional(desk: Desk, edits: readonly Edit[]): Desk {
+  return edits.reduce(after, desk);
+}
+
+function after(desk: Desk, edit: Edit): Desk {
+  switch (edit.type) {
+    case "Rename":
+      return carrying(relabelled(desk, edit.topic, edit.label.trim()), edit.topic, (topic) => ({
+        ...topic,
+        label: edit.label.trim(),
+      }));
+    case "Note":
+      return carrying(desk, edit.topic, (topic) => ({ ...topic, note: edit.note }));
+    case "SetAside":
+      return carrying(desk, edit.topic, (topic) => ({ ...topic, aside: edit.aside }));
+    case "Paint":
+      return painted(desk, edit.topic, edit.ink ?? null);
+    case "Add":
+      return added(desk, edit);
+    case "Remove":
+      return removed(desk, edit.topic);
+    case "Move":
+      return moved(desk, edit);
+    case "Connect":
+      return {
+        ...desk,
+        links: [
+          ...desk.links.filter((link) => link.id !== edit.link),
+          { id: edit.link, from: edit.from, to: edit.to, phrase: edit.phrase },
+        ],
+      };
+    case "Rephrase":
+      return {
+        ...desk,
+        links: desk.links.map((l) => (l.id === edit.link ? { ...l, phrase: edit.phrase } : l)),
+      };
+    case "Disconnect":
+      return {
+        ...desk,
+        links: desk.links.filter((link) => link.id !== edit.link),
+        scene: { ...desk.scene, links: desk.scene.links.filter((l) => l.id !== edit.link) },
+      };
+    default:
+      return desk;
+  }
+}
+
+function carrying(desk: Desk, id: string, change: (topic: Topic) => Topic): Desk {
+  return { ...desk, topics: desk.topics.map((t) => (t.id === id ? change(t) : t)) };
+}
+
+function drawing(scene: Scene, id: string, change: (placed: Placed) => Placed): Scene {
+  return { ...scene, topics: scene.topics.map((p) => (p.id === id ? change(p) : p)) };
+}
+
+function withTexts(placed: Placed, change: (texts: Words[]) => Words[]): Placed {
+  return { ...placed, drawn: { ...placed.drawn, texts: change(placed.drawn.texts) } };
+}
+
+/** The new label on one line in place of the old one. */
+function relabelled(desk: Desk, id: string, label: string): Desk {
+  const scene = drawing(desk.scene, id, (placed) =>
+    withTexts(placed, (texts) => {
+      const first = texts.findIndex((text) => text.role === "LABEL");
+      return texts
+        .filter((text, i) => text.role !== "LABEL" || i === first)
+        .map((text) => (text.role === "LABEL" ? { ...text, text: label } : text));
+    }),
+  );
+  return { ...desk, scene };
+}
+
+function painted(desk: Desk, id: string, ink: Topic["ink"]): Desk {
+  const fill = ink ? theme.byHand[ink] : theme.ink;
+  const scene = drawing(desk.scene, id, (placed) =>
+    withTexts(placed, (texts) => texts.map((t) => (t.role === "LABEL" ? { ...t, fill } : t))),
+  );
+  return carrying({ ...desk, scene }, id, (topic) => ({ ...topic, ink }));
+}
+
+/** Children with one more, after one of them or before all. */
+function inserted(children: readonly string[], id: string, sibling: string | null): string[] {
+  const others = children.filter((child) => child !== id);
+  const at = sibling === null ? 0 : others.indexOf(sibling) + 1 || others.length;
+  return [...others.slice(0, at), id, ...others.slice(at)];
+}
+
+function branch(topics: ReadonlyMap<string, Topic>, id: string): Set<string> {
+  const found = new Set<string>();
+  const open = [id];
+  for (let at = open.pop(); at !== undefined; at = open.pop()) {
+    found.add(at);
+    open.push(...(topics.get(at)?.children ?? []));
+  }
+  return found;
+}
+
+type Spot = { x: number; y: number; leftward: boolean; level: number; beside: boolean };
+
+/** Where a topic would come to stand: under the branch of the sibling before, or beside its parent. */
+function spot(desk: Desk, parent: string, sibling: string | null): Spot | null {
+  const topics = new Map(desk.topics.map((topic) => [topic.id, topic]));
+  const above = desk.scene.topics.find((placed) => placed.id === parent);
+  if (!above) {
+    return null;
+  }
+  const shown = (id: string | null) => desk.scene.topics.find((placed) => placed.id === id);
+  const before = shown(sibling);
+  if (before) {
+    const within = branch(topics, before.id);
+    const bottoms = desk.scene.topics
+      .filter((placed) => within.has(placed.id))
+      .map((placed) => placed.y + placed.height);
+    const y = Math.max(...bottoms);
+    return { x: before.x, y, leftward: before.leftward, level: before.level, beside: false };
+  }
+  const first = shown(topics.get(parent)?.children.find((id) => shown(id)) ?? null);
+  if (first) {
+    return { x: first.x, y: first.y, leftward: first.leftward, level: first.level, beside: false };
+  }
+  const x = above.leftward ? above.x - COLUMN - 90 : above.x + above.width + COLUMN;
+  return { x, y: above.y, leftward: above.leftward, level: above.level + 1, beside: true };
+}
+
+/** Makes room of a row at a height on one side of the page, where none is free. */
+function parted(scene: Scene, at: Spot, except: ReadonlySet<string>): Scene {
+  if (at.beside) {
+    return scene;
+  }
+  return {
+    ...scene,
+    height: scene.height + ROW,
+    topics: scene.topics.map((placed) =>
+      placed.y >= at.y - 1 && placed.leftward === at.leftward && !except.has(placed.id)
+        ? { ...placed, y: placed.y + ROW }
+        : placed,
+    ),
+  };
+}
+
+function face(level: number): Words["face"] {
+  return level === 0 ? "READING_SEMIBOLD" : level === 1 ? "READING_MEDIUM" : "READING";
+}
+
+function added(desk: Desk, edit: Add): Desk {
+  const parent = desk.topics.find((topic) => topic.id === edit.parent);
+  if (!parent || desk.topics.some((topic) => topic.id === edit.topic)) {
+    return desk;
+  }
+  const topic: Topic = {
+    ...parent,
+    id: edit.topic,
+    parent: parent.id,
+    children: [],
+    label: edit.label,
+    note: "",
+    summary: "",
+    number: "",
+    level: parent.level + 1,
+    passages: 0,
+    own: 0,
+    sourceCount: 0,
+    adrift: 0,
+    fresh: false,
+    came: false,
+    added: 0,
+    thin: false,
+    aside: false,
+    closed: false,
+    ink: null,
+  };
+  const topics = new Map(desk.topics.map((t) => [t.id, t]));
+  topics.set(topic.id, topic);
+  topics.set(parent.id, {
+    ...parent,
+    children: inserted(parent.children, topic.id, edit.after ?? null),
+  });
+  const ordered = inOrder(topics);
+  const at = spot(desk, parent.id, edit.after ?? null);
+  if (!at || parent.closed) {
+    return { ...desk, topics: ordered };
+  }
+  const size = at.level === 0 ? 21 : at.level === 1 ? 18 : at.level === 2 ? 16 : 15;
+  const like = desk.scene.topics.find((p) => p.level === at.level && p.leftward === at.leftward);
+  const label = like?.drawn.texts.find((text) => text.role === "LABEL");
+  const placed: Placed = {
+    id: topic.id,
+    level: at.level,
+    branch: parent.branch,
+    x: at.x,
+    y: at.y,
+    width: (label?.x ?? 30) + Math.max(90, edit.label.length * size * 0.52) + PAD,
+    height: Math.round(size * 1.35) + PAD,
+    drawn: {
+      texts: [
+        {
+          role: "LABEL",
+          text: edit.label,
+          x: label?.x ?? 30,
+          y: PAD / 2 + Math.round(size * 1.02),
+          face: face(at.level),
+          size,
+          fill: theme.ink,
+        },
+      ],
+      bars: [],
+      lines: [],
+    },
+    toggle: null,
+    closed: false,
+    leftward: at.leftward,
+    near: { left: parent.id, right: parent.id, up: edit.after ?? null, down: null },
+  };
+  const scene = parted(desk.scene, at, new Set([parent.id, desk.topics[0]?.id ?? ""]));
+  const drawn = new Map([...scene.topics, placed].map((p) => [p.id, p]));
+  return {
+    ...desk,
+    topics: ordered,
+    scene: { ...scene, topics: ordered.flatMap((t) => drawn.get(t.id) ?? []) },
+  };
+}
+
+function removed(desk: Desk, id: string): Desk {
+  const topics = new Map(desk.topics.map((topic) => [topic.id, topic]));
+  const gone = topics.get(id);
+  const parent = gone?.parent ? topics.get(gone.parent) : undefined;
+  if (!gone || !parent) {
+    return desk;
+  }
+  const within = branch(topics, id);
+  topics.set(parent.id, { ...parent, children: parent.children.filter((child) => child !== id) });
+  const stays = (link: { from: string; to: string }) =>
+    !within.has(link.from) && !within.has(link.to);
+  return {
+    ...desk,
+    topics: [...topics.values()].filter((topic) => !within.has(topic.id)),
+    links: desk.links.filter(stays),
+    scene: {
+      ...desk.scene,
+      topics: desk.scene.topics.filter((placed) => !within.has(placed.id)),
+      links: desk.scene.links.filter(stays),
+    },
+  };
+}
+
+function moved(desk: Desk, edit: Move): Desk {
+  const topics = new Map(desk.topics.map((topic) => [topic.id, topic]));
+  const topic = topics.get(edit.topic);
+  const from = topic?.parent ? topics.get(topic.parent) : undefined;
+  const to = topics.get(edit.parent);
+  const within = branch(topics, edit.topic);
+  if (!topic || !from || !to || within.has(to.id)) {
+    return desk;
+  }
+  topics.set(from.id, { ...from, children: from.children.filter((id) => id !== topic.id) });
+  const target = topics.get(to.id) ?? to;
+  topics.set(to.id, {
+    ...target,
+    children: inserted(target.children, topic.id, edit.after ?? null),
+  });
+  topics.set(topic.id, { ...topic, parent: to.id });
+  const ordered = inOrder(topics);
+  const old = desk.scene.topics.find((placed) => placed.id === topic.id);
+  const rest = { ...desk, scene: { ...desk.scene, topics: desk.scene.topics } };
+  const at = spot(rest, to.id, edit.after ?? null);
+  if (!old || !at || to.closed) {
+    return { ...desk, topics: ordered };
+  }
+  const scene = parted(desk.scene, at, new Set([...within, to.id, desk.topics[0]?.id ?? ""]));
+  const placed = new Map(
+    scene.topics.map((p) => [
+      p.id,
+      within.has(p.id) ? { ...p, x: p.x + at.x - old.x, y: p.y + at.y - old.y } : p,
+    ]),
+  );
+  return {
+    ...desk,
+    topics: ordered,
+    scene: { ...scene, topics: ordered.flatMap((t) => placed.get(t.id) ?? []) },
+  };
+}

@@ -1,0 +1,85 @@
+import type { Desk, Placed, Topic } from "./types";
+
+/** A topic for tests. */
+export function topic(id: string, parent: string | null, children: string[] = []): Topic {
+  return {
+    id,
+    parent,
+    children,
+    label: id,
+    note: "",
+    summary: "",
+    number: "",
+    level: parent === null ? 0 : 1,
+    branch: 0,
+    passages: 0,
+    own: 0,
+    sourceCount: 0,
+    adrift: 0,
+    fresh: false,
+    came: false,
+    added: 0,
+    thin: false,
+    aside: false,
+    closed: false,
+    ink: null,
+  };
+}
+
+/** A topic as it is drawn, for tests. */
+export function placed(id: string, x: number, y: number, level = 1): Placed {
+  const text = { role: "LABEL", text: id, x: 6, y: 15, face: "READING", size: 16, fill: "#000000" };
+  return {
+    id,
+    level,
+    branch: 0,
+    x,
+    y,
+    width: 100,
+    height: 20,
+    drawn: { texts: [text as Placed["drawn"]["texts"][number]], bars: [], lines: [] },
+    toggle: null,
+    closed: false,
+    leftward: false,
+    near: { left: null, right: null, up: null, down: null },
+  };
+}
+
+/** root(wall(age), birds), for tests. */
+export function marsh(stamp = 1): Desk {
+  return {
+    id: "map",
+    facts: {
+      stamp,
+      revision: 1,
+      shelf: "s",
+      folded: true,
+      canUndo: false,
+      canRedo: false,
+      share: 1,
+      outlined: false,
+      layout: "BRACES",
+    },
+    topics: [
+      topic("root", null, ["wall", "birds"]),
+      topic("wall", "root", ["age"]),
+      topic("age", "wall"),
+      topic("birds", "root"),
+    ],
+    links: [],
+    sources: [],
+    scene: {
+      width: 500,
+      height: 200,
+      topics: [
+        placed("root", 0, 50, 0),
+        placed("wall", 150, 20),
+        placed("age", 300, 20, 2),
+        placed("birds", 150, 60),
+      ],
+      links: [],
+    },
+    jobs: [],
+    proposals: [],
+  };
+}

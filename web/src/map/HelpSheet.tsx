@@ -1,0 +1,78 @@
+import styled from "styled-components";
+import { Sheet } from "../ui/Sheet";
+import { MAP_KEYS, WRITING_KEYS } from "./mapKeys";
+
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 36px;
+  @media (max-width: 760px) { grid-template-columns: 1fr; }
+  h3 { font: 700 15px/20px ${({ theme }) => theme.control}; margin: 0 0 6px; }
+  section { display: grid; align-content: start; gap: 2px; }
+`;
+
+const List = styled.dl`
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 4px 16px;
+  margin: 0 0 12px;
+  dt { font-weight: 700; }
+  dd { margin: 0; }
+`;
+
+const SIGNS = [
+  ["upright strokes", "One for each passage that bears a topic out, in its source’s ink"],
+  ["thin", "One short passage, or none that is close: too little to rest on"],
+  ["unsupported", "No passage has been shown for it"],
+  ["new", "It came, or got passages, when a source was folded in"],
+  ["coloured ribbon", "Where a source’s text is on the map, in the colour of its main branch"],
+  ["gap in a ribbon", "Text that is on no topic: click it and read it"],
+  ["per cent", "How much of a source’s text is on the map"],
+  ["grey topics", "Kept, but not what the map is about: Also in the sources"],
+  ["dashed line, or * † ‡", "Two topics that are linked to each other"],
+] as const;
+
+function Listed({ items }: { items: readonly (readonly [string, string])[] }) {
+  return (
+    <List>
+      {items.map(([name, does]) => (
+        <div key={name} style={{ display: "contents" }}>
+          <dt>{name}</dt>
+          <dd>{does}</dd>
+        </div>
+      ))}
+    </List>
+  );
+}
+
+/** What the signs mean, and all keys of the map page. */
+export function HelpSheet({
+  isOpen,
+  onOpenChange,
+}: {
+  isOpen: boolean;
+  onOpenChange: (open: boolean) => void;
+}) {
+  return (
+    <Sheet title="Help" wide isOpen={isOpen} onOpenChange={onOpenChange}>
+      <Columns>
+        <section>
+          <h3>What the signs mean</h3>
+          <Listed items={SIGNS} />
+          <h3>With pointer or finger</h3>
+          <p>
+            Click a topic to read its passages; double-click to edit it; drag it to another place;
+            right-click it, or hold a finger on it, for all that can be done to it. Click a brace to
+            open or close a branch. The wheel moves the page, with Ctrl it zooms; two fingers pinch.
+          </p>
+        </section>
+        <section>
+          <h3>Keys on the map</h3>
+          <Listed items={MAP_KEYS} />
+          <h3>Keys while you write on the map</h3>
+          <Listed items={WRITING_KEYS} />
+        </section>
+      </Columns>
+    </Sheet>
+  );
+}
