@@ -51,6 +51,7 @@ export function useDesk(mapId: string) {
   const query = useQuery({
     queryKey: key(mapId),
     queryFn: () => bring(client, mapId),
+    structuralSharing: false, // patches keep what is the same
     retry: keepTrying,
     retryDelay: RETRY_MS,
   });
@@ -124,10 +125,12 @@ export function useDeskActions(server: Desk, tab: string) {
   const state = useSyncExternalStore(sender.subscribe, sender.snapshot);
   const [draft, setDraft] = useState<Extract<Edit, { type: "Add" }> | null>(null);
 
+  // from the cache and not as the query last told it, so that what is acknowledged is never missing
+  const current = known(client, mapId) ?? server;
   const desk = useMemo(() => {
     const edits = state.pending.flatMap((s) => (s.kind === "edit" ? [s.edit] : []));
-    return provisional(server, draft ? [...edits, draft] : edits);
-  }, [server, state.pending, draft]);
+    return provisional(current, draft ? [...edits, draft] : edits);
+  }, [current, state.pending, draft]);
 
   const edit = useCallback(
     (change: Edit) => sender.send({ id: crypto.randomUUID(), kind: "edit", edit: change }),

@@ -139,7 +139,9 @@ export function Header(props: HeaderProps) {
       </MenuTrigger>
       <Space />
       {unsent !== undefined && (
-        <Kept role="status">{late ? `${counted(unsent, "edit")} not sent yet` : "all kept"}</Kept>
+        <Kept role="status" data-unsent={unsent}>
+          {late ? `${counted(unsent, "edit")} not sent yet` : "all kept"}
+        </Kept>
       )}
       <Wide>
         <Button isDisabled={!ready} onPress={onNew}>

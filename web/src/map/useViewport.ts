@@ -28,6 +28,7 @@ export function useViewport(
 ) {
   const view = useRef({ x: 0, y: 0, k: 1 });
   const still = useRef(0);
+  const fitted = useRef<Scene | null>(null);
   const [zoom, setZoom] = useState(1);
 
   const apply = useCallback(
@@ -54,6 +55,7 @@ export function useViewport(
       }
       if (zoomed || x !== view.current.x || y !== view.current.y) {
         view.current = { x, y, k: bounded };
+        fitted.current = null;
         apply(zoomed);
       }
     };
@@ -62,7 +64,7 @@ export function useViewport(
       height: frame.current?.clientHeight ?? 0,
     });
     const room = size;
-    return {
+    const moves = {
       room,
       panBy: (dx: number, dy: number) =>
         to(view.current.x + dx, view.current.y + dy, view.current.k),
@@ -83,6 +85,13 @@ export function useViewport(
           Math.max(0, (height - scene.height * k) / 2),
           k,
         );
+        fitted.current = scene;
+      },
+      /** Fits the page to the window again if it has not been moved since it was fitted. */
+      resized: () => {
+        if (fitted.current) {
+          moves.fit(fitted.current);
+        }
       },
       /** The point of the scene under a point of the window. */
       scenePoint: (clientX: number, clientY: number) => {
@@ -108,6 +117,7 @@ export function useViewport(
       },
       scaled: (length: number) => length * view.current.k,
     };
+    return moves;
   }, [apply, frame]);
 
   useEffect(() => {
@@ -129,7 +139,12 @@ export function useViewport(
       }
     };
     element.addEventListener("wheel", wheel, { passive: false });
-    return () => element.removeEventListener("wheel", wheel);
+    const watch = new ResizeObserver(moves.resized);
+    watch.observe(element);
+    return () => {
+      element.removeEventListener("wheel", wheel);
+      watch.disconnect();
+    };
   }, [frame, moves]);
 
   return useMemo(() => ({ ...moves, zoom }), [moves, zoom]);

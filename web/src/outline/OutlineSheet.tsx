@@ -205,7 +205,6 @@ function OutlineEditor({ desk, onClose }: { desk: Desk; onClose: () => void }) {
           <Button>Choose a file</Button>
         </FileTrigger>
         {desk.facts.outlined && <Button onPress={part}>Stop following it</Button>}
-        <Button onPress={onClose}>Close</Button>
       </Row>
     </>
   );

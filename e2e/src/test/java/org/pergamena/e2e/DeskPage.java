@@ -93,6 +93,12 @@ final class DeskPage {
     return this;
   }
 
+  /** Waits until the server has acknowledged every edit and the page shows its answer. */
+  DeskPage kept() {
+    assertThat(page.locator("[data-unsent='0']")).hasCount(1);
+    return this;
+  }
+
   List<String> labels() {
     return topics().all().stream().map(topic -> topic.getAttribute("aria-label")).toList();
   }

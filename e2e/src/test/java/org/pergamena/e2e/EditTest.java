@@ -41,8 +41,10 @@ class EditTest {
     desk.page().keyboard().press("Control+Shift+z");
     assertThat(desk.topic("A child")).hasCount(0);
 
-    desk.page().reload();
+    desk.kept().page().reload();
     assertThat(desk.topic("A sibling")).isVisible();
+    desk.button("Undo").click();
+    assertThat(desk.topic("A child")).isVisible();
     desk.button("Undo").click();
     assertThat(desk.topic("A child")).hasCount(0);
     assertThat(desk.topic("A sibling")).isVisible();
@@ -61,6 +63,7 @@ class EditTest {
     assertThat(desk.page().locator("#" + first)).hasAttribute("aria-posinset", "2");
     desk.page().keyboard().press("Alt+ArrowUp");
     assertThat(desk.page().locator("#" + first)).hasAttribute("aria-posinset", "1");
+    desk.kept();
 
     Locator leaf = desk.someLeaf();
     String id = leaf.getAttribute("id");
@@ -72,12 +75,108 @@ class EditTest {
     desk.page().mouse().move(to[0], to[1], new Mouse.MoveOptions().setSteps(8));
     assertThat(desk.page().locator("[data-drop=under]")).isVisible();
     desk.page().mouse().up();
-    desk.openEverything();
+    desk.kept().openEverything();
     assertThat(desk.page().locator("#" + id))
         .hasAttribute("aria-label", java.util.regex.Pattern.compile("^2\\.\\d+ .*"));
     desk.button("Undo").click();
     assertThat(desk.page().locator("#" + id))
         .hasAttribute("aria-label", java.util.regex.Pattern.compile("^1\\.1 .*"));
+  }
+
+  @Test
+  void a_topic_is_linked_to_another_inked_and_shown_on_both_sides(DeskPage desk) {
+    desk.open();
+    Locator leaf = desk.someLeaf();
+    String id = leaf.getAttribute("id");
+    leaf.click(
+        new Locator.ClickOptions().setButton(com.microsoft.playwright.options.MouseButton.RIGHT));
+    desk.page().getByPlaceholder("Find an act").fill("link to");
+    desk.page().keyboard().press("ArrowDown");
+    desk.page().keyboard().press("Enter");
+    desk.page().getByLabel("Find the other topic").fill("Oyster");
+    Locator other = desk.page().getByRole(AriaRole.OPTION).first();
+    other.click();
+    desk.page().getByLabel("Words on the link").fill("is felt by");
+    desk.button("Link them").click();
+    Locator relations =
+        desk.reading()
+            .getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("Relations"));
+    assertThat(relations.getByLabel("Words on the link")).hasValue("is felt by");
+    assertThat(desk.page().locator("[data-link]")).hasCount(1);
+    relations.getByLabel("Words on the link").fill("harms");
+    relations.getByLabel("Words on the link").press("Enter");
+    relations.getByText("Take away").click();
+    assertThat(relations).hasCount(0);
+    desk.button("Undo").click();
+    assertThat(relations.getByLabel("Words on the link")).hasValue("harms");
+
+    Locator acts =
+        desk.reading()
+            .getByRole(
+                AriaRole.BUTTON,
+                new Locator.GetByRoleOptions()
+                    .setName(java.util.regex.Pattern.compile("^What to do with")));
+    acts.click();
+    desk.page()
+        .getByRole(
+            AriaRole.MENUITEM,
+            new com.microsoft.playwright.Page.GetByRoleOptions().setName("Ink of the label"))
+        .hover();
+    desk.page().getByText("Woad").click();
+    assertThat(desk.page().locator("#" + id + " text[fill='#2B4C82']")).hasCount(1);
+    desk.button("Layout").click();
+    desk.page().getByText("Both sides of the root").click();
+    desk.kept();
+    double root = desk.middle(desk.topics().first())[0];
+    assertThat(desk.page().locator("[role=treeitem][aria-level='2']").last()).isVisible();
+    org.assertj.core.api.Assertions.assertThat(
+            desk.middle(desk.page().locator("[role=treeitem][aria-level='2']").last())[0])
+        .isLessThan(root);
+    org.assertj.core.api.Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+  }
+
+  @Test
+  void edits_made_while_the_server_is_away_outlast_a_reload_and_arrive(
+      DeskPage desk, ServedApplication application) {
+    desk.open();
+    desk.someLeaf().click();
+    application.kill();
+    desk.page().keyboard().press("Enter");
+    desk.page().keyboard().press("Escape");
+    desk.page().keyboard().press("Enter");
+    desk.page().keyboard().type("Written in the dark");
+    desk.page().keyboard().press("Enter");
+    assertThat(desk.topic("Written in the dark")).isVisible();
+    desk.page().keyboard().press("Enter");
+    desk.page().keyboard().type("And another");
+    desk.page().keyboard().press("Enter");
+    assertThat(desk.page().getByText("2 edits kept in this browser")).isVisible();
+    desk.page().onDialog(com.microsoft.playwright.Dialog::accept);
+    application.start();
+    desk.page().reload();
+    desk.kept();
+    assertThat(desk.topic("Written in the dark")).isVisible();
+    assertThat(desk.topic("And another")).isVisible();
+    desk.page().reload();
+    assertThat(desk.topic("And another")).isVisible();
+  }
+
+  @Test
+  void a_new_topic_that_gets_no_label_leaves_nothing_behind(DeskPage desk) {
+    desk.open();
+    desk.someLeaf().click();
+    int before = desk.topics().count();
+    desk.page().keyboard().press("Enter");
+    desk.page().keyboard().press("Escape");
+    desk.page().keyboard().press("Enter");
+    assertThat(desk.topics()).hasCount(before + 1);
+    desk.page().keyboard().press("Escape");
+    assertThat(desk.topics()).hasCount(before);
+    assertThat(desk.button("Undo")).isDisabled();
+    desk.page().keyboard().press("Escape");
+    desk.page().keyboard().press("Tab");
+    assertThat(desk.page().getByLabel("Label")).hasCount(0);
+    assertThat(desk.tree()).not().isFocused();
   }
 
   @Test

@@ -34,6 +34,7 @@ class NavigateTest {
     desk.page().keyboard().press("0");
     assertThat(desk.middle(root)[0]).isBetween(before[0] - 3, before[0] + 3);
 
+    desk.page().mouse().move(300, 200);
     desk.page().keyboard().down("Control");
     desk.page().mouse().wheel(0, -240);
     desk.page().keyboard().up("Control");
@@ -97,6 +98,27 @@ class NavigateTest {
     assertThat(String.join("", desk.reading().locator("[data-sought]").allInnerTexts()))
         .isEqualTo(quote);
     desk.button("Back to the topic").click();
+    assertThat(desk.title()).hasText(topic);
+  }
+
+  @Test
+  void what_one_looks_at_has_an_address_to_return_to(DeskPage desk) {
+    desk.open();
+    desk.someLeaf().click();
+    String topic = desk.title().innerText();
+    desk.passages().first().getByRole(AriaRole.BUTTON).first().click();
+    Locator sought = desk.reading().locator("[data-sought]").first();
+    assertThat(sought).isInViewport();
+    String quote = sought.innerText();
+    desk.page().reload();
+    assertThat(sought).isInViewport();
+    assertThat(sought).hasText(quote);
+    desk.page().goBack();
+    assertThat(desk.title()).hasText(topic);
+    desk.page().goForward();
+    assertThat(sought).isInViewport();
+    desk.reading().focus();
+    desk.page().keyboard().press("Escape");
     assertThat(desk.title()).hasText(topic);
   }
 
