@@ -25,6 +25,11 @@ public final class Tongue {
   /** English, also for text too short to tell its language. */
   public static final String ENGLISH = "eng";
 
+  /**
+   * The most words that are tagged as one sentence; the tagger takes the square of their number.
+   */
+  private static final int MOST_TAGGED = 300;
+
   private static final Map<String, Tongue> KNOWN = new ConcurrentHashMap<>();
   private static final Pattern TOKEN =
       Pattern.compile(
@@ -163,11 +168,21 @@ public final class Tongue {
   /** Parts of speech by Universal Dependencies; all {@code X} where there is no model. */
   public String[] tags(String[] words) {
     if (tagged()) {
-      return tagger.get().tag(words);
+      return words.length <= MOST_TAGGED ? tagger.get().tag(words) : inPieces(words);
     }
     String[] tags = new String[words.length];
     Arrays.fill(tags, "X");
     return tags;
+  }
+
+  /** The tags of a run of words that is no sentence, found in pieces of the length of one. */
+  private String[] inPieces(String[] words) {
+    List<String> tags = new ArrayList<>();
+    for (int from = 0; from < words.length; from += MOST_TAGGED) {
+      int to = Math.min(words.length, from + MOST_TAGGED);
+      tags.addAll(List.of(tagger.get().tag(Arrays.copyOfRange(words, from, to))));
+    }
+    return tags.toArray(String[]::new);
   }
 
   /** The sentences of a text, without white space around them. */

@@ -2,6 +2,8 @@ package org.pergamena.core.outline;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.pergamena.core.outline.Outline.Item;
@@ -17,8 +19,10 @@ import org.pergamena.core.outline.Outline.Repair;
  */
 public final class OutlineReader {
   private static final Pattern OPML = Pattern.compile("<opml\\b", Pattern.CASE_INSENSITIVE);
-  private static final Pattern HEADING =
-      Pattern.compile("\\s{0,3}(#{1,6})(?:\\s+(.*?))?\\s*#*\\s*");
+
+  /** List items that have only their mark. */
+  private static final Set<String> EMPTY = Set.of("-", "*", "+", "\u2022", "\u2013");
+
   private static final Pattern BULLET = Pattern.compile("[-*+\u2022\u2013]\\s+(.*)");
   private static final Pattern ORDERED = Pattern.compile("\\(?[0-9a-zA-Z]{1,3}[.)]\\s+(.*)");
   private static final Pattern DOTTED = Pattern.compile("(\\d+(?:\\.\\d+)+)[.)]?\\s+(.*)");
@@ -27,6 +31,7 @@ public final class OutlineReader {
   private static final Pattern FENCE = Pattern.compile("\\s*(```|~~~).*");
 
   private final String[] lines;
+  private final boolean headed;
   private final boolean dotted;
   private final boolean marked;
   private final Indents indents = new Indents();
@@ -36,16 +41,27 @@ public final class OutlineReader {
   private int heading;
   private int fence;
 
+  /** Whether the line before was blank, after a list item. */
+  private boolean parted;
+
+  /** The line at which text begins that stands apart after a list; 0 if a topic came since. */
+  private int lastText;
+
+  private boolean listed;
+
   private OutlineReader(String text) {
     lines = text.split("\n", -1);
     boolean dots = false;
     boolean marks = false;
+    boolean headed = false;
     for (String line : lines) {
+      headed |= HeadingLine.of(line).filter(h -> !h.joined()).isPresent();
       dots |= DOTTED.matcher(line.strip()).matches();
-      marks |= HEADING.matcher(line).matches() || BULLET.matcher(line.strip()).matches();
+      marks |= BULLET.matcher(line.strip()).matches();
     }
+    this.headed = headed;
     dotted = dots;
-    marked = marks || dots;
+    marked = marks || headed || dots;
   }
 
   /** Never fails; a text in which nothing is a topic gives an outline without items. */
@@ -62,14 +78,32 @@ public final class OutlineReader {
       String line = lines[i];
       if (FENCE.matcher(line).matches()) {
         fence = fence == 0 ? i + 1 : 0;
-      } else if (UNDERLINE.matcher(line).matches() && !marked(line) || line.isBlank()) {
-        continue;
-      } else {
+      } else if (line.isBlank()) {
+        parted = listed;
+      } else if (!UNDERLINE.matcher(line).matches() || marked(line)) {
         line(i + 1, line);
+        parted = false;
       }
     }
     if (fence > 0) {
       repairs.add(new Repair(fence, "a block of code begins and does not end, read as text"));
+    }
+    if (lastText > 0) {
+      repairs.add(
+          new Repair(
+              lastText,
+              "text after the last topic, kept as a note of \""
+                  + items.get(items.size() - 1).label()
+                  + "\""));
+    }
+    List<Item> roots = items.stream().filter(item -> item.level() == 1).toList();
+    if (roots.size() == 2 && roots.get(1).line() > roots.get(0).line() + 1 && deep(roots)) {
+      repairs.add(
+          new Repair(
+              roots.get(1).line(),
+              "begins a second root beside line "
+                  + roots.get(0).line()
+                  + ", both became main branches"));
     }
     String title = null;
     if (items.size() > 1 && items.stream().filter(item -> item.level() == 1).count() == 1) {
@@ -79,6 +113,12 @@ public final class OutlineReader {
       return new Outline(title, below, sorted());
     }
     return new Outline(null, items, sorted());
+  }
+
+  /** Whether both roots have topics below them. */
+  private boolean deep(List<Item> roots) {
+    int second = items.indexOf(roots.get(1));
+    return second > 1 && second < items.size() - 1;
   }
 
   private static Item raised(Item item) {
@@ -95,12 +135,16 @@ public final class OutlineReader {
   }
 
   private void line(int number, String line) {
-    Matcher head = HEADING.matcher(line);
-    if (head.matches()) {
-      heading(number, head);
+    Optional<HeadingLine> head = HeadingLine.of(line).filter(h -> !h.joined() || headed);
+    if (head.isPresent()) {
+      heading(number, head.get());
       return;
     }
     String words = line.strip();
+    if (marked && EMPTY.contains(words)) {
+      repairs.add(new Repair(number, "a topic without words, left out"));
+      return;
+    }
     Matcher dots = DOTTED.matcher(words);
     Matcher single = NUMBER.matcher(words);
     if (dotted && dots.matches()) {
@@ -124,15 +168,21 @@ public final class OutlineReader {
     add(number, heading + depth, label);
   }
 
-  private void heading(int number, Matcher head) {
-    String words = head.group(2) == null ? "" : head.group(2);
+  private void heading(int number, HeadingLine head) {
+    String words = head.words();
     if (words.isBlank()) {
       repairs.add(new Repair(number, "a heading without words, left out"));
       return;
     }
+    if (head.joined()) {
+      repairs.add(
+          new Repair(
+              number, "no space after \"" + "#".repeat(head.level()) + "\", taken as a heading"));
+    }
     indents.clear();
-    add(number, head.group(1).length(), words);
+    add(number, head.level(), words);
     heading = items.get(items.size() - 1).level();
+    listed = false;
   }
 
   /** A paragraph is a note of the topic that it stands under. */
@@ -142,6 +192,7 @@ public final class OutlineReader {
       stray.append(stray.isEmpty() ? "" : "\n").append(words);
       return;
     }
+    lastText = parted && lastText == 0 ? number : lastText;
     Item last = items.remove(items.size() - 1);
     Markup cleaned = Markup.of(words);
     cleaned.repair(number).ifPresent(repairs::add);
@@ -161,6 +212,8 @@ public final class OutlineReader {
     if (wanted > level && !(items.isEmpty() && heading == 0)) {
       repairs.add(new Repair(number, jump(wanted, level, above)));
     }
+    listed = true;
+    lastText = 0;
     String note = stray + cleaned.linksOnOwnLines();
     stray.setLength(0);
     LongLabel label = LongLabel.of(cleaned.text());

@@ -175,4 +175,13 @@ class TongueTest {
       assertThat(map.preorder()).anyMatch(topic -> topic.restsOn(text.source().id()));
     }
   }
+
+  @Test
+  void a_run_of_marks_without_end_is_tagged_in_pieces() {
+    String[] marks = new String[200_000];
+    java.util.Arrays.fill(marks, "(");
+    org.junit.jupiter.api.Assertions.assertTimeoutPreemptively(
+        java.time.Duration.ofSeconds(30),
+        () -> assertThat(Tongue.of("eng").tags(marks)).hasSize(200_000));
+  }
 }

@@ -1,7 +1,9 @@
 package org.pergamena.core.outline;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
+import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.outline.Outline.Item;
@@ -83,7 +85,8 @@ class OutlineReaderTest {
             new Repair(1, "text before the first topic, taken as a note of that topic"),
             new Repair(4, "tabs and spaces are mixed, taken as one level of indentation"),
             new Repair(5, "\"**\" is not closed, taken away"),
-            new Repair(6, "\"[\u2026](\" is not closed, taken away"));
+            new Repair(6, "\"[\u2026](\" is not closed, taken away"),
+            new Repair(7, "a topic without words, left out"));
   }
 
   @Test
@@ -94,5 +97,41 @@ class OutlineReaderTest {
     assertThat(OutlineReader.read("").items()).isEmpty();
     assertThat(OutlineReader.read("##\n## Wall").repairs())
         .contains(new Repair(1, "a heading without words, left out"));
+  }
+
+  @Test
+  void lines_that_are_not_read_as_they_stand_are_told_and_nothing_is_lost() {
+    Outline outline =
+        OutlineReader.read(
+            "# Marsh\n\n##Staff\n\n- Wardens\n-\n- Ringers\n\nTell me if you want more.\n");
+    assertThat(outline.title()).isEqualTo("Marsh");
+    assertThat(tree(outline)).containsExactly("-Staff", "--Wardens", "--Ringers");
+    assertThat(outline.items().get(2).note()).isEqualTo("Tell me if you want more.");
+    assertThat(outline.repairs())
+        .containsExactly(
+            new Repair(3, "no space after \"##\", taken as a heading"),
+            new Repair(6, "a topic without words, left out"),
+            new Repair(9, "text after the last topic, kept as a note of \"Ringers\""));
+    Outline two = OutlineReader.read("# Marsh\n## Wall\n# Birds\n## Waders\n");
+    assertThat(tree(two)).containsExactly("-Marsh", "--Wall", "-Birds", "--Waders");
+    assertThat(two.repairs())
+        .containsExactly(
+            new Repair(3, "begins a second root beside line 1, both became main branches"));
+  }
+
+  @Test
+  void closing_marks_of_a_heading_are_none_of_its_words() {
+    assertThat(tree(OutlineReader.read("# Marsh ##\n## In C#\n## Wall\n")))
+        .containsExactly("-In C#", "-Wall");
+  }
+
+  @Test
+  void a_heading_of_any_length_is_read_in_one_pass() {
+    String blanks = " ".repeat(200_000);
+    assertTimeoutPreemptively(
+        Duration.ofSeconds(5),
+        () ->
+            assertThat(tree(OutlineReader.read("# a" + blanks + "b\n# c\n")))
+                .containsExactly("-a b", "-c"));
   }
 }

@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import org.pergamena.core.distil.Progress;
 import org.pergamena.server.maps.StaleException;
+import org.pergamena.server.site.Outage;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;

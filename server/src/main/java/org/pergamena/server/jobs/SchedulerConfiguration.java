@@ -3,6 +3,7 @@ package org.pergamena.server.jobs;
 import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -14,6 +15,7 @@ import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 /** The scheduler that hands jobs out among all servers on the database. */
 @Configuration
 class SchedulerConfiguration {
+  private static final Duration AFTER_OUTAGE = Duration.ofSeconds(2);
   private static final int THREADS = Turns.AT_ONCE + 1;
 
   @Bean(destroyMethod = "stop")
@@ -21,6 +23,7 @@ class SchedulerConfiguration {
     return Scheduler.create(
             new TransactionAwareDataSourceProxy(database),
             Tasks.oneTime(JobRunner.TASK)
+                .onFailure((failed, operations) -> operations.reschedule(failed, soon()))
                 .execute((task, context) -> runner.run(UUID.fromString(task.getId()))))
         .threads(THREADS)
         .pollingInterval(Duration.ofSeconds(1))
@@ -28,6 +31,11 @@ class SchedulerConfiguration {
         .missedHeartbeatsLimit(4)
         .shutdownMaxWait(Duration.ofSeconds(2))
         .build();
+  }
+
+  /** A job is left undone only by an outage; it is tried again until that is over. */
+  private static Instant soon() {
+    return Instant.now().plus(AFTER_OUTAGE);
   }
 
   @Bean

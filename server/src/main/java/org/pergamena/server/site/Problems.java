@@ -80,6 +80,12 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail unexpected(Exception e) {
+    if (Outage.is(e)) {
+      LOG.warn("a request met a database that is away: {}", e.getMessage());
+      return ProblemDetail.forStatusAndDetail(
+          HttpStatus.SERVICE_UNAVAILABLE,
+          "The database is away for a moment. What was kept before is still there; try again.");
+    }
     LOG.error("a request failed", e);
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.INTERNAL_SERVER_ERROR,

@@ -42,6 +42,29 @@ public final class LocalPostgres implements AutoCloseable {
     }
   }
 
+  /** Ends it as a crash of the machine would: every process at once. */
+  public void kill() {
+    try {
+      String pid = Files.readAllLines(folder.resolve("data/postmaster.pid")).get(0).strip();
+      ProcessHandle postmaster = ProcessHandle.of(Long.parseLong(pid)).orElseThrow();
+      var all =
+          java.util.stream.Stream.concat(
+                  java.util.stream.Stream.of(postmaster), postmaster.descendants())
+              .toList();
+      all.forEach(ProcessHandle::destroyForcibly);
+      for (ProcessHandle process : all) {
+        process.onExit().join();
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Starts it again after {@link #kill}, on the same port. */
+  public void restart() {
+    run("start", folder, port);
+  }
+
   @Override
   public void close() {
     run("stop", folder);
@@ -54,11 +77,15 @@ public final class LocalPostgres implements AutoCloseable {
     }
   }
 
-  private static String run(String action, Path folder) {
+  private static String run(String action, Path folder, String... more) {
     try {
       Path script = Repository.root().resolve("bin/postgres");
       Process process =
-          new ProcessBuilder(script.toString(), action, folder.toString())
+          new ProcessBuilder(
+                  java.util.stream.Stream.concat(
+                          java.util.stream.Stream.of(script.toString(), action, folder.toString()),
+                          java.util.Arrays.stream(more))
+                      .toList())
               .redirectError(ProcessBuilder.Redirect.INHERIT)
               .start();
       String printed = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);

@@ -1,15 +1,15 @@
-package org.pergamena.server.jobs;
+package org.pergamena.server.site;
 
 import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
 
 /** Tells that the database was away from faults of the work itself. */
-final class Outage {
+public final class Outage {
   private Outage() {}
 
   /** Whether an error comes of the database being away, starting or stopping. */
-  static boolean is(Throwable error) {
+  public static boolean is(Throwable error) {
     for (Throwable at = error; at != null; at = at.getCause()) {
       if (at instanceof SQLTransientConnectionException
           || at instanceof SQLNonTransientConnectionException
@@ -20,8 +20,11 @@ final class Outage {
     return false;
   }
 
-  /** Connection exceptions (class 08) and operator intervention (class 57) of SQL. */
+  /**
+   * Connection exceptions (class 08) and operator intervention (class 57) of SQL; a connection that
+   * was closed under its user has no state at all.
+   */
   private static boolean away(String state) {
-    return state != null && (state.startsWith("08") || state.startsWith("57"));
+    return state == null || state.startsWith("08") || state.startsWith("57");
   }
 }
