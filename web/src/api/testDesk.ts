@@ -58,6 +58,7 @@ export function marsh(stamp = 1): Desk {
       canRedo: false,
       share: 1,
       outlined: false,
+      again: false,
       layout: "BRACES",
     },
     topics: [

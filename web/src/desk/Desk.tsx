@@ -6,6 +6,7 @@ import { request } from "../api/client";
 import type { Desk as DeskState, Passage, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { ExportSheet } from "../export/ExportSheet";
+import { AgainSheet } from "../gather/AgainSheet";
 import { Bring } from "../gather/Bring";
 import { Distilling } from "../gather/Distilling";
 import { Gather } from "../gather/Gather";
@@ -129,6 +130,7 @@ export function Desk({ desk, actions, place, go, exporting, onExporting }: DeskP
   const [reviewing, setReviewing] = useState(false);
   const [leftOut, setLeftOut] = useState(false);
   const [again, setAgain] = useState(false);
+  const [comparing, setComparing] = useState(false);
   const [news, setNews] = useState(false);
   const [searching, setSearching] = useState(false);
   const [details, setDetails] = useState<string | null>(null);
@@ -188,6 +190,14 @@ export function Desk({ desk, actions, place, go, exporting, onExporting }: DeskP
     select(topic.id);
   };
   const allSeen = () => request<void>("POST", `/api/maps/${desk.id}/seen`).then(gathering.refresh);
+  // what was asked for here opens by itself; what waited before is told of
+  const waited = useRef(desk.facts.again);
+  useEffect(() => {
+    if (desk.facts.again && !waited.current) {
+      setComparing(true);
+    }
+    waited.current = desk.facts.again;
+  }, [desk.facts.again]);
   const leave = useCallback(() => reading.current?.focus(), []);
   const showHelp = useCallback(() => setHelp(true), []);
   const distilling = desk.jobs.find(
@@ -212,6 +222,8 @@ export function Desk({ desk, actions, place, go, exporting, onExporting }: DeskP
             setAsked(null);
             setDismissed(failed?.id ?? null);
           }}
+          again={desk.facts.again}
+          onCompare={() => setComparing(true)}
           proposals={desk.proposals.length}
           onReview={() => setReviewing(true)}
           fresh={fresh.length}
@@ -370,6 +382,7 @@ export function Desk({ desk, actions, place, go, exporting, onExporting }: DeskP
           }}
         />
       </Sheet>
+      <AgainSheet desk={desk} isOpen={comparing} onOpenChange={setComparing} />
       <Sheet title="Distil again" isOpen={again} onOpenChange={setAgain}>
         <Distilling desk={desk} actions={actions} onDistil={() => setAgain(false)} />
       </Sheet>

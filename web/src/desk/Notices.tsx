@@ -27,6 +27,8 @@ type NoticesProps = {
   onDismiss: () => void;
   distilling: Job | undefined;
   onCancel: () => void;
+  again: boolean;
+  onCompare: () => void;
   proposals: number;
   onReview: () => void;
   fresh: number;
@@ -38,7 +40,7 @@ type NoticesProps = {
 /** What goes on, and what went wrong. */
 export function Notices(props: NoticesProps) {
   const { waiting, pending, problem, onDismiss, distilling, onCancel, proposals, onReview } = props;
-  const { fresh, onNext, onFresh, onAllSeen } = props;
+  const { again, onCompare, fresh, onNext, onFresh, onAllSeen } = props;
   const [stopping, setStopping] = useState<string | null>(null);
   const sentence = problem?.message ?? problem?.problem;
   return (
@@ -69,6 +71,12 @@ export function Notices(props: NoticesProps) {
             {pending > 0 &&
               `${counted(pending, "edit")} kept in this browser and sent as soon as it is back.`}
           </span>
+        </Notice>
+      )}
+      {again && !distilling && (
+        <Notice>
+          The map has been distilled again and waits beside the one that stands
+          <TextButton onPress={onCompare}>Compare them</TextButton>
         </Notice>
       )}
       {proposals > 0 && !distilling && (

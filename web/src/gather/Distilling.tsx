@@ -52,7 +52,7 @@ export function Distilling({ desk, actions, onDistil }: DistillingProps) {
 
   return (
     <Column>
-      {(!again || !last.isPending) && (
+      {readable.length > 0 && (!again || !last.isPending) && (
         <Wanted choices={wanted} severalSources={readable.length > 1} onChange={setOwn} />
       )}
       {readable.length > 1 && (
@@ -78,7 +78,8 @@ export function Distilling({ desk, actions, onDistil }: DistillingProps) {
         {ready > 0 && !reading && <Preview map={desk.id} options={options(wanted, ids)} />}
         {again && (
           <p>
-            Distilling again replaces the topics that are on the map now. One undo brings them back.
+            The map stays as it is until you have seen what would change, and taken all, only what
+            is new, or nothing.
           </p>
         )}
         <Row>

@@ -98,3 +98,12 @@ create index source_text_digest on source_text (content_id, digest);
 
 -- The colour of a main branch stays with it.
 alter table topic add column colour int;
+
+-- A map distilled anew that waits for a person to take it, in whole or in part, or to leave it.
+create table distillation (
+  map_id   uuid primary key references map on delete cascade,
+  format   int  not null,
+  found    text not null,
+  options  text not null,
+  made_at  timestamptz not null
+);

@@ -10,6 +10,7 @@ import org.pergamena.core.map.LayoutKind;
  * @param folded whether the person has chosen which branches are open
  * @param share of all the sources' text that is on the map, 0 to 1
  * @param outlined whether the map follows an outline
+ * @param again whether a map distilled anew waits to be taken
  */
 record DeskFacts(
     long stamp,
@@ -20,4 +21,5 @@ record DeskFacts(
     boolean canRedo,
     double share,
     boolean outlined,
+    boolean again,
     LayoutKind layout) {}

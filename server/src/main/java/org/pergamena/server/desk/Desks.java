@@ -109,6 +109,7 @@ class Desks {
             known.can().redo(),
             Coverage.share(shelf.texts(), coverages),
             shelf.outlined(),
+            shelf.again(),
             map.look().layout());
     return new Desk(
         known.map().id(),

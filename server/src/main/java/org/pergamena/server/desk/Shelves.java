@@ -14,6 +14,7 @@ import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.Span;
+import org.pergamena.server.distilling.Distillations;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.ShelfState;
 import org.pergamena.server.outlines.Outlines;
@@ -32,13 +33,21 @@ class Shelves {
   private final Sources sources;
   private final Jobs jobs;
   private final Outlines outlines;
+  private final Distillations distillations;
   private final Proposals proposals;
 
-  Shelves(ShelfState state, Sources sources, Jobs jobs, Outlines outlines, Proposals proposals) {
+  Shelves(
+      ShelfState state,
+      Sources sources,
+      Jobs jobs,
+      Outlines outlines,
+      Distillations distillations,
+      Proposals proposals) {
     this.state = state;
     this.sources = sources;
     this.jobs = jobs;
     this.outlines = outlines;
+    this.distillations = distillations;
     this.proposals = proposals;
   }
 
@@ -54,6 +63,7 @@ class Shelves {
       Map<UUID, List<Span>> toFold,
       List<Jobs.View> jobs,
       boolean outlined,
+      boolean again,
       List<Proposals.Proposal> proposals,
       String state) {}
 
@@ -70,6 +80,7 @@ class Shelves {
         toFold,
         jobs.of(mapId),
         outlines.has(mapId),
+        distillations.waits(mapId),
         proposals.of(mapId),
         state.of(mapId));
   }

@@ -1,5 +1,8 @@
 package org.pergamena.server.distilling;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -7,7 +10,9 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
+import org.pergamena.core.distil.Redistilling;
 import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.map.TopicMap;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Maps;
@@ -34,10 +39,13 @@ class DistilController {
   private final Maps maps;
   private final Sources sources;
   private final Jobs jobs;
+  private final Distillations distillations;
   private final JsonMapper json;
   private final Map<UUID, Object> latest = new ConcurrentHashMap<>();
 
-  DistilController(Maps maps, Sources sources, Jobs jobs, JsonMapper json) {
+  DistilController(
+      Maps maps, Sources sources, Jobs jobs, Distillations distillations, JsonMapper json) {
+    this.distillations = distillations;
     this.maps = maps;
     this.sources = sources;
     this.jobs = jobs;
@@ -74,6 +82,47 @@ class DistilController {
   @GetMapping
   DistilOptions last(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
     return maps.distilledWith(map);
+  }
+
+  /**
+   * A map distilled anew, compared with the one that stands.
+   *
+   * @param waits whether there is one; the rest is empty if not
+   * @param before number of topics on the map that stands
+   * @param after number of topics if the new map is taken whole
+   * @param added number of topics that come if only what is new is taken
+   */
+  record Again(
+      boolean waits,
+      int before,
+      int after,
+      int added,
+      @Schema(types = {"object", "null"}) Redistilling.Outcome outcome) {}
+
+  /** What of a map distilled anew is taken, under an identity so that it is taken once. */
+  record Taken(@NotNull UUID id, @NotNull Distillations.How how) {}
+
+  @GetMapping("/again")
+  Again again(@PathVariable UUID map) {
+    return distillations
+        .find(map)
+        .map(
+            again -> {
+              TopicMap now = maps.get(map).map();
+              TopicMap whole = now.apply(again.whole()).map();
+              int added = now.apply(again.onlyNew()).map().size() - now.size();
+              return new Again(true, now.size(), whole.size(), added, again.outcome());
+            })
+        .orElseGet(() -> new Again(false, 0, 0, 0, null));
+  }
+
+  @PostMapping("/again")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void take(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid Taken taken) {
+    distillations.take(visitor, taken.id(), map, taken.how());
   }
 
   /** How many topics would come; a later question about the same map ends an earlier one. */

@@ -1,20 +1,14 @@
 package org.pergamena.server.distilling;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
 import org.pergamena.core.distil.Progress;
+import org.pergamena.core.distil.Redistilling;
 import org.pergamena.core.distil.text.Analysed;
-import org.pergamena.core.map.Branch;
-import org.pergamena.core.map.Change;
-import org.pergamena.core.map.ContentChange;
-import org.pergamena.core.map.Place;
-import org.pergamena.core.map.Together;
-import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.ByHand;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.map.TreeChange;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Work;
 import org.pergamena.server.jobs.WorkFailedException;
@@ -24,15 +18,18 @@ import org.pergamena.server.sources.Sources;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Distils a map from its sources. What was on the map before comes back by one undo. */
+/** Distils a map from its sources. A map that stands is not touched before a person takes it. */
 @Component
 class DistilWork implements Work {
   private final Sources sources;
   private final Maps maps;
   private final Views views;
+  private final Distillations distillations;
   private final JsonMapper json;
 
-  DistilWork(Sources sources, Maps maps, Views views, JsonMapper json) {
+  DistilWork(
+      Sources sources, Maps maps, Views views, Distillations distillations, JsonMapper json) {
+    this.distillations = distillations;
     this.sources = sources;
     this.maps = maps;
     this.views = views;
@@ -53,34 +50,24 @@ class DistilWork implements Work {
           new Distiller(texts, json.readValue(task.options(), DistilOptions.class), progress)
               .distil()
               .map(UUID.randomUUID(), UUID::randomUUID);
-      return () -> {
-        boolean titled = maps.titled(task.map());
-        maps.change(task.act(), task.map(), before -> replacing(before, distilled, titled));
-        maps.distilled(task.map(), task.options());
-        views.forget(task.map());
-      };
+      return () -> apply(task, distilled);
     } catch (IllegalArgumentException e) {
       throw new WorkFailedException(e.getMessage(), e);
     }
   }
 
-  /** All topics below the root for others; the root keeps a title. */
-  private static Change replacing(TopicMap before, TopicMap distilled, boolean titled) {
-    Topic root = before.root();
-    Topic found = distilled.root();
-    List<Change> changes = new ArrayList<>();
-    for (UUID child : root.children()) {
-      changes.add(new TreeChange.RemoveBranch(child));
+  /** Fills a map that has no topics yet; for one that has, what was found waits to be taken. */
+  private void apply(Task task, TopicMap distilled) {
+    if (maps.get(task.map()).map().size() > 1) {
+      distillations.keep(task.map(), distilled, task.options());
+      return;
     }
-    if (!titled) {
-      changes.add(new ContentChange.Relabel(root.id(), found.label()));
-    }
-    changes.add(
-        new ContentChange.Refill(root.id(), found.summary(), found.evidence(), found.extent()));
-    for (Topic main : distilled.children(found)) {
-      changes.add(
-          new TreeChange.AddBranch(root.id(), Place.LAST, new Branch(distilled.preorder(main))));
-    }
-    return new Together(changes);
+    boolean titled = maps.titled(task.map());
+    maps.change(
+        task.act(),
+        task.map(),
+        map -> new Redistilling(map, distilled, ByHand.NOTHING, titled).whole());
+    maps.distilled(task.map(), task.options());
+    views.forget(task.map());
   }
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.map.Applied;
+import org.pergamena.core.map.ByHand;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.TopicMap;
@@ -21,6 +22,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** The revisions of maps: what was changed, by whom, and what of it can be taken back. */
 @Service
 public class Log {
+  /** How several changes together begin as they are stored. */
+  private static final String SEVERAL = "{\"type\":\"together\"";
+
   private final EntityManager entities;
 
   Log(EntityManager entities) {
@@ -75,6 +79,33 @@ public class Log {
         .setMaxResults(1)
         .getResultList()
         .isEmpty();
+  }
+
+  /**
+   * What people decided about a map by hand, of what still holds. Of changes in the first format
+   * only single ones count, as it does not tell whether several together were a job's.
+   */
+  @Transactional(readOnly = true)
+  public ByHand byHand(UUID mapId) {
+    List<ByHand.Made> made =
+        entities
+            .createQuery(
+                "from RevisionRow where mapId = :map and kind = :kind and state = :done"
+                    + " and jobId is null order by number",
+                RevisionRow.class)
+            .setParameter("map", mapId)
+            .setParameter("kind", Kind.CHANGE)
+            .setParameter("done", State.DONE)
+            .getResultList()
+            .stream()
+            .filter(row -> row.format > 1 || !row.change.startsWith(SEVERAL))
+            .map(
+                row ->
+                    new ByHand.Made(
+                        ChangeJson.read(row.format, row.change),
+                        ChangeJson.read(row.format, row.inverse)))
+            .toList();
+    return ByHand.of(made);
   }
 
   /** What a person undid cannot be redone once they do something else. */

@@ -28,7 +28,8 @@ public class ShelfState {
                     where map_id = :map),
                   (select concat(count(*), '-', coalesce(sum(revision + passages), 0))
                     from fresh_topic where map_id = :map),
-                  (select count(*) from outline where map_id = :map))""",
+                  (select count(*) from outline where map_id = :map),
+                  (select extract(epoch from made_at) from distillation where map_id = :map))""",
                 String.class)
             .setParameter("map", mapId)
             .getSingleResult();

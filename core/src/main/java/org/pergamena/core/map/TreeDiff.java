@@ -1,0 +1,100 @@
+package org.pergamena.core.map;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** Finds the change that leads from one state of a map to another, topic by topic. */
+public final class TreeDiff {
+  private final Draft draft;
+  private final TopicMap to;
+  private final List<Change> changes = new ArrayList<>();
+
+  private TreeDiff(TopicMap from, TopicMap to) {
+    this.draft = from.draft();
+    this.to = to;
+  }
+
+  /**
+   * The change that makes one map's topics those of another. Topics of the same identity are moved
+   * and changed, not made anew; both maps have the same root. Cross-links stay, but for those whose
+   * ends go.
+   */
+  public static Change between(TopicMap from, TopicMap to) {
+    TreeDiff diff = new TreeDiff(from, to);
+    Map<UUID, UUID> last = new HashMap<>();
+    for (Topic topic : to.preorder()) {
+      if (topic.parent() != null) {
+        diff.place(topic, last.get(topic.parent()));
+        last.put(topic.parent(), topic.id());
+      }
+      diff.fill(topic);
+    }
+    for (Topic old : from.preorder()) {
+      if (!to.has(old.id()) && diff.draft.has(old.id())) {
+        diff.apply(new TreeChange.RemoveBranch(old.id()));
+      }
+    }
+    return new Together(diff.changes);
+  }
+
+  /** Puts a topic behind the sibling before it, if it does not stand there. */
+  private void place(Topic topic, UUID before) {
+    if (!draft.has(topic.id())) {
+      Topic bare = Topic.of(topic.id(), topic.content());
+      apply(new TreeChange.AddBranch(topic.parent(), Place.after(before), Branch.of(bare)));
+      return;
+    }
+    Topic now = draft.topic(topic.id());
+    boolean there = topic.parent().equals(now.parent());
+    if (!there || !stands(now, before)) {
+      apply(new TreeChange.Move(topic.id(), topic.parent(), Place.after(before)));
+    }
+  }
+
+  /** Whether a topic comes after a sibling, with none between that stays. */
+  private boolean stands(Topic topic, UUID before) {
+    List<UUID> siblings = draft.topic(topic.parent()).children();
+    for (int i = siblings.indexOf(topic.id()) - 1; i >= 0; i--) {
+      if (siblings.get(i).equals(before)) {
+        return true;
+      }
+      if (to.has(siblings.get(i))) {
+        return false;
+      }
+    }
+    return before == null;
+  }
+
+  private void fill(Topic topic) {
+    Content is = draft.topic(topic.id()).content();
+    Content wanted = topic.content();
+    UUID id = topic.id();
+    if (!is.label().equals(wanted.label())) {
+      apply(new ContentChange.Relabel(id, wanted.label()));
+    }
+    if (!is.note().equals(wanted.note())) {
+      apply(new ContentChange.Annotate(id, wanted.note()));
+    }
+    if (is.aside() != wanted.aside()) {
+      apply(new ContentChange.SetAside(id, wanted.aside()));
+    }
+    if (!is.look().equals(wanted.look())) {
+      apply(new LookChange.Paint(id, wanted.look()));
+    }
+    boolean grounds =
+        is.summary().equals(wanted.summary())
+            && is.evidence().equals(wanted.evidence())
+            && is.extent().equals(wanted.extent());
+    if (!grounds) {
+      apply(new ContentChange.Refill(id, wanted.summary(), wanted.evidence(), wanted.extent()));
+    }
+  }
+
+  private void apply(Change change) {
+    draft.apply(change);
+    changes.add(change);
+  }
+}
