@@ -43,11 +43,11 @@ export function Legend({ tree }: { tree: Tree }) {
         <svg width="9" height="14" viewBox="0 0 9 14" aria-hidden="true">
           <path d="M1.5 0v14M7.5 0v14" stroke={theme.ink} strokeWidth="3" />
         </svg>
-        a passage, in its source’s ink
+        passage, in its source’s ink
       </span>
       {topics.some((topic) => topic.thin) && (
         <span>
-          <em>thin</em> too little to rest on
+          <em>thin</em> too little
         </span>
       )}
       {sources.length > 0 && (
@@ -60,10 +60,10 @@ export function Legend({ tree }: { tree: Tree }) {
       )}
       {links.length > 0 && (
         <span>
-          <em>* †</em> linked to each other
+          <em>* †</em> linked
         </span>
       )}
-      <Fold onPress={() => fold(false)}>Fold this away</Fold>
+      <Fold onPress={() => fold(false)}>Fold away</Fold>
     </Row>
   );
 }

@@ -122,7 +122,7 @@ final class Crossings {
 
   private Item mark(String mark, Placed topic) {
     double before = marked.getOrDefault(topic.id(), 0.0);
-    double x = topic.x() + topic.width() - 4 + before;
+    double x = topic.x() + topic.width() + 1 + before;
     marked.put(topic.id(), before + sheet.measurer().width(mark, TIE) + 3);
     return new Words(Role.TIE, mark, x, topic.y() + 12, TIE, sheet.palette().rubric());
   }
