@@ -51,6 +51,14 @@ describe("what is shown before the server has answered", () => {
     expect(shown(itself)).toEqual(marsh());
   });
 
+  it("is siblings that have changed places, each by the height of what it passed", () => {
+    const desk = shown({ type: "Move", topic: "birds", parent: "root", after: null });
+    expect(ids(desk)).toEqual(["root", "birds", "wall", "age"]);
+    expect(at(desk, "birds")?.y).toBe(40);
+    expect(at(desk, "wall")?.y).toBe(40);
+    expect(at(desk, "age")?.y).toBe(40);
+  });
+
   it("takes edits one after another", () => {
     const desk = provisional(marsh(), [
       { type: "Add", topic: "gate", parent: "wall", after: "age", label: "Gate" },

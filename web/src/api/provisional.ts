@@ -258,6 +258,47 @@ function removed(desk: Desk, id: string): Desk {
   };
 }
 
+/** The heights between which a branch is drawn, and what belongs to it. */
+function band(scene: Scene, topics: ReadonlyMap<string, Topic>, id: string) {
+  const ids = branch(topics, id);
+  const placed = scene.topics.filter((p) => ids.has(p.id));
+  const top = Math.min(...placed.map((p) => p.y));
+  return { ids, height: Math.max(...placed.map((p) => p.y + p.height)) - top };
+}
+
+/** Siblings that change places: only those between the old place and the new one move. */
+function shifted(
+  scene: Scene,
+  topics: ReadonlyMap<string, Topic>,
+  children: readonly string[],
+  moved: string,
+  after: string | null,
+  ordered: readonly Topic[],
+): Scene {
+  const from = children.indexOf(moved);
+  const to =
+    after === null ? 0 : children.indexOf(after) + (children.indexOf(after) < from ? 1 : 0);
+  const passed = to < from ? children.slice(to, from) : children.slice(from + 1, to + 1);
+  const own = band(scene, topics, moved);
+  const down = to > from ? 1 : -1;
+  const ways = new Map<string, number>();
+  let way = 0;
+  for (const sibling of passed) {
+    const other = band(scene, topics, sibling);
+    way += other.height;
+    for (const id of other.ids) {
+      ways.set(id, -down * own.height);
+    }
+  }
+  for (const id of own.ids) {
+    ways.set(id, down * way);
+  }
+  const drawn = new Map(
+    scene.topics.map((p) => [p.id, ways.has(p.id) ? { ...p, y: p.y + (ways.get(p.id) ?? 0) } : p]),
+  );
+  return { ...scene, topics: ordered.flatMap((t) => drawn.get(t.id) ?? []) };
+}
+
 function moved(desk: Desk, edit: Move): Desk {
   const topics = new Map(desk.topics.map((topic) => [topic.id, topic]));
   const topic = topics.get(edit.topic);
@@ -275,6 +316,10 @@ function moved(desk: Desk, edit: Move): Desk {
   });
   topics.set(topic.id, { ...topic, parent: to.id });
   const ordered = inOrder(topics);
+  if (from.id === to.id) {
+    const scene = shifted(desk.scene, topics, to.children, topic.id, edit.after ?? null, ordered);
+    return { ...desk, topics: ordered, scene };
+  }
   const old = desk.scene.topics.find((placed) => placed.id === topic.id);
   const rest = { ...desk, scene: { ...desk.scene, topics: desk.scene.topics } };
   const at = spot(rest, to.id, edit.after ?? null);

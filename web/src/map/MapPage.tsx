@@ -10,7 +10,7 @@ import { type Ended, LabelEditor } from "./LabelEditor";
 import { Legend } from "./Legend";
 import { mapKeys } from "./mapKeys";
 import { Toolbar } from "./Toolbar";
-import { TopicGlyph } from "./TopicGlyph";
+import { TopicGlyph, topicStyles } from "./TopicGlyph";
 import type { Tree } from "./tree";
 import { useAnchor } from "./useAnchor";
 import { useOpening } from "./useOpening";
@@ -42,6 +42,7 @@ const Stage = styled.div`
   transform-origin: 0 0;
   will-change: transform;
   svg { display: block; overflow: visible; }
+  ${topicStyles}
 `;
 
 const Foot = styled.div`
@@ -210,8 +211,8 @@ export function MapPage(props: MapPageProps) {
             aria-label="Topic map. The question mark shows help."
             aria-activedescendant={`topic-${topic.id}`}
             tabIndex={0}
-            width={scene.width}
-            height={scene.height}
+            width={1} // what is drawn overflows, so that another size lays nothing out anew
+            height={1}
             onKeyDown={mapKeys(tree, topic, commands, writing)}
           >
             {scene.topics.map((placed) => {

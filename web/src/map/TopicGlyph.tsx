@@ -1,17 +1,18 @@
 import { memo } from "react";
-import styled from "styled-components";
+import { css } from "styled-components";
 import type { Placed, Topic } from "../api/types";
 import { pigment, theme } from "../theme/tokens";
 import { counted } from "../ui/words";
 import { Drawing } from "./Drawing";
 
-const Group = styled.g`
-  cursor: default;
-  text { user-select: none; white-space: pre; }
-  .hit { fill: transparent; }
-  &:hover .hit { fill: rgb(255 253 247 / 0.75); }
-  .toggle { fill: transparent; cursor: pointer; }
-  .toggle:hover { fill: rgb(163 48 43 / 0.1); }
+/** The styles of all topics at once: there may be thousands. */
+export const topicStyles = css`
+  .topic { cursor: default; }
+  .topic text { user-select: none; white-space: pre; }
+  .topic .hit { fill: transparent; }
+  .topic:hover .hit { fill: rgb(255 253 247 / 0.75); }
+  .topic .toggle { fill: transparent; cursor: pointer; }
+  .topic .toggle:hover { fill: rgb(163 48 43 / 0.1); }
 `;
 
 type TopicGlyphProps = {
@@ -39,7 +40,8 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
   const { placed, topic, selected, position, siblings } = props;
   const { toggle, width, height } = placed;
   return (
-    <Group
+    <g
+      className="topic"
       id={`topic-${placed.id}`}
       role="treeitem"
       aria-level={placed.level + 1}
@@ -75,6 +77,6 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
           rx="4"
         />
       )}
-    </Group>
+    </g>
   );
 });

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { memo, useState } from "react";
 import styled from "styled-components";
 import { request } from "../api/client";
 import type { Desk, Job, Source } from "../api/types";
@@ -137,7 +137,7 @@ function facts(source: Source): string {
 }
 
 /** The sources of the map, each as a ribbon coloured where its text is on the map. */
-export function Shelf(props: ShelfProps) {
+export const Shelf = memo(function Shelf(props: ShelfProps) {
   const { desk, onOpen, onAdd, onAgain, onOutline, onSearch, onLeftOut, onDetails, onChanged } =
     props;
   const count = desk.sources.length;
@@ -175,6 +175,20 @@ export function Shelf(props: ShelfProps) {
         ))}
       </Rows>
     </Frame>
+  );
+}, sameShelf);
+
+/** Whether nothing that the shelf shows differs; what it does is the same for a map. */
+function sameShelf(before: ShelfProps, now: ShelfProps): boolean {
+  const [a, b] = [before.desk, now.desk];
+  return (
+    a.id === b.id &&
+    a.sources === b.sources &&
+    a.jobs === b.jobs &&
+    a.facts.share === b.facts.share &&
+    a.facts.outlined === b.facts.outlined &&
+    a.topics.length > 1 === b.topics.length > 1 &&
+    before.onOpen === now.onOpen
   );
 }
 

@@ -18,7 +18,8 @@ class DeskBench {
   private static final String TIMED =
       """
       window.timed = (so) => {
-        window.shown = new Promise((resolve) => {
+        window.shown = new Promise((resolve, reject) => {
+          setTimeout(() => reject(new Error("never shown")), 15000);
           let at;
           document.addEventListener("keydown", (e) => { at = e.timeStamp; },
             { capture: true, once: true });
@@ -33,7 +34,8 @@ class DeskBench {
           };
           requestAnimationFrame(look);
         });
-        window.kept = new Promise((resolve) => {
+        window.kept = new Promise((resolve, reject) => {
+          setTimeout(() => reject(new Error("never kept")), 15000);
           let at;
           document.addEventListener("keydown", (e) => { at = e.timeStamp; },
             { capture: true, once: true });

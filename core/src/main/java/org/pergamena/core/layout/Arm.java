@@ -20,6 +20,7 @@ final class Arm {
   private static final double BRACE_GAP = 6;
   private static final double TOGGLE = 24;
   private static final double STROKE = 1.3;
+  private static final double STEP = 16;
 
   /** From the outer edge of a column to the next column. */
   private static final double BETWEEN = STEM + STEM_LEAST + BRACE + BRACE_GAP;
@@ -68,13 +69,18 @@ final class Arm {
     columns.add(0.0);
     columns.add(BETWEEN);
     for (int level = 1; widest.containsKey(level); level++) {
-      columns.add(columns.get(level) + widest.get(level) + BETWEEN);
+      columns.add(columns.get(level) + steady(widest.get(level)) + BETWEEN);
     }
     double farthest = 0;
     for (Map.Entry<Integer, Double> level : reach.entrySet()) {
       farthest = Math.max(farthest, columns.get(level.getKey()) + level.getValue());
     }
     return farthest;
+  }
+
+  /** A width in whole steps, so that columns stay where they are when a label changes a little. */
+  private static double steady(double width) {
+    return Math.ceil(width / STEP) * STEP;
   }
 
   /** Room between neighbours of a level. */

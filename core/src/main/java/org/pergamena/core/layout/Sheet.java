@@ -22,6 +22,7 @@ public final class Sheet {
   private final Map<UUID, Integer> branches;
   private final Map<UUID, Integer> levels = new HashMap<>();
   private final Map<UUID, TopicBlock> blocks = new HashMap<>();
+  private final Map<UUID, List<Topic>> below = new HashMap<>();
   private final List<Topic> shown = new ArrayList<>();
 
   /**
@@ -102,7 +103,8 @@ public final class Sheet {
 
   /** The children that are shown. */
   List<Topic> children(Topic topic) {
-    return closed.contains(topic.id()) ? List.of() : map.children(topic);
+    return below.computeIfAbsent(
+        topic.id(), id -> closed.contains(id) ? List.of() : map.children(topic));
   }
 
   boolean closed(Topic topic) {
