@@ -12,6 +12,11 @@ export const topicStyles = css`
   .topic .hit { fill: transparent; }
   .topic:hover .hit { fill: rgb(255 253 247 / 0.75); }
   .topic .toggle { fill: transparent; cursor: pointer; }
+  @media (forced-colors: active) {
+    text { fill: CanvasText; }
+    path { stroke: CanvasText; }
+    .topic .selected { fill: Canvas; stroke: Highlight; }
+  }
   .topic .toggle:hover { fill: rgb(163 48 43 / 0.1); }
 `;
 

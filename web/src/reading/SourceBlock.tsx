@@ -81,6 +81,8 @@ export const SourceBlock = memo(function SourceBlock(props: SourceBlockProps) {
   return (
     <Frame
       data-kind={block.kind}
+      role={block.kind === "HEADING" ? "heading" : undefined}
+      aria-level={block.kind === "HEADING" ? Math.min(6, block.level + 1) : undefined}
       data-excluded={out ? "" : undefined}
       title={out ? "Left out of distilling" : undefined}
     >

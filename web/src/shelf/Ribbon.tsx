@@ -17,7 +17,16 @@ const Stretch = styled.span`
   position: absolute;
   top: 0;
   bottom: 0;
+  overflow: hidden;
+  padding-left: 3px;
+  font: 700 10px/11px ${({ theme }) => theme.control};
+  color: ${({ theme }) => theme.page};
+  box-shadow: inset -1px 0 ${({ theme }) => theme.shelf};
+  forced-color-adjust: none;
 `;
+
+/** A stretch of less than this share has no room for its number. */
+const SMALLEST_NUMBERED = 0.035;
 
 const Gap = styled.button`
   position: absolute;
@@ -43,8 +52,15 @@ const NOWHERE = -3;
 const EXCLUDED = -4;
 const SMALLEST_GAP = 0.004;
 
+type RibbonProps = {
+  source: Source;
+  /** The numbers of the main branches by their colours. */
+  numbers: ReadonlyMap<number, string>;
+  onOpen: OpenSource;
+};
+
 /** A source from end to end, coloured by main branch; a gap is not on the map. */
-export function Ribbon({ source, onOpen }: { source: Source; onOpen: OpenSource }) {
+export function Ribbon({ source, numbers, onOpen }: RibbonProps) {
   const share = (offset: number) => `${(100 * offset) / source.length}%`;
   const place = (from: number, to: number) => ({ left: share(from), width: share(to - from) });
   const open = (at: number) => onOpen({ source: source.id, start: at, end: at });
@@ -64,7 +80,10 @@ export function Ribbon({ source, onOpen }: { source: Source; onOpen: OpenSource 
               background: pigment(stretch.branch),
               opacity: stretch.branch === ASIDE ? 0.35 : 1,
             }}
-          />
+          >
+            {(stretch.end - stretch.start) / source.length > SMALLEST_NUMBERED &&
+              numbers.get(stretch.branch)}
+          </Stretch>
         ))}
       {source.ribbon
         .filter((stretch) => stretch.branch === EXCLUDED)

@@ -141,6 +141,7 @@ export const Shelf = memo(function Shelf(props: ShelfProps) {
   const { desk, onOpen, onAdd, onAgain, onOutline, onSearch, onLeftOut, onDetails, onChanged } =
     props;
   const count = desk.sources.length;
+  const numbers = mainNumbers(desk);
   return (
     <Frame aria-label="Source shelf">
       <Head>
@@ -168,6 +169,7 @@ export const Shelf = memo(function Shelf(props: ShelfProps) {
             source={source}
             job={desk.jobs.findLast((job) => job.sourceId === source.id)}
             distilled={desk.topics.length > 1}
+            numbers={numbers}
             onOpen={onOpen}
             onDetails={onDetails}
             onChanged={onChanged}
@@ -177,6 +179,11 @@ export const Shelf = memo(function Shelf(props: ShelfProps) {
     </Frame>
   );
 }, sameShelf);
+
+/** The numbers of the main branches by their colours. */
+function mainNumbers(desk: Desk): ReadonlyMap<number, string> {
+  return new Map(desk.topics.filter((t) => t.level === 1).map((t) => [t.branch, t.number]));
+}
 
 /** Whether nothing that the shelf shows differs; what it does is the same for a map. */
 function sameShelf(before: ShelfProps, now: ShelfProps): boolean {
@@ -188,6 +195,7 @@ function sameShelf(before: ShelfProps, now: ShelfProps): boolean {
     a.facts.share === b.facts.share &&
     a.facts.outlined === b.facts.outlined &&
     a.topics.length > 1 === b.topics.length > 1 &&
+    a.topics[0]?.children.join() === b.topics[0]?.children.join() &&
     before.onOpen === now.onOpen
   );
 }
@@ -197,13 +205,14 @@ type ShelfRowProps = {
   source: Source;
   job: Job | undefined;
   distilled: boolean;
+  numbers: ReadonlyMap<number, string>;
   onOpen: OpenSource;
   onDetails: (source: string) => void;
   onChanged: () => void;
 };
 
 function ShelfRow(props: ShelfRowProps) {
-  const { mapId, source, job, distilled, onOpen, onDetails, onChanged } = props;
+  const { mapId, source, job, distilled, numbers, onOpen, onDetails, onChanged } = props;
   const [trouble, setTrouble] = useState<string | null>(null);
   const path = `/api/maps/${mapId}/sources/${source.id}`;
   const act = (method: string, to: string) => {
@@ -230,7 +239,7 @@ function ShelfRow(props: ShelfRowProps) {
               <TextButton onPress={() => act("POST", `${path}/fold`)}>Fold it in</TextButton>
             </Unfolded>
           ) : (
-            <Ribbon source={source} onOpen={onOpen} />
+            <Ribbon source={source} numbers={numbers} onOpen={onOpen} />
           )}
           <Share>{percent(source.share)}</Share>
         </>

@@ -36,7 +36,10 @@ public final class CheckCommand implements Callable<Integer> {
 
   /** Runs the command and exits. */
   public static void main(String[] arguments) {
-    System.exit(new CommandLine(new CheckCommand()).execute(arguments));
+    System.exit(
+        new CommandLine(new CheckCommand())
+            .setExecutionExceptionHandler((e, line, parsed) -> Complaint.of(line, e))
+            .execute(arguments));
   }
 
   @Override

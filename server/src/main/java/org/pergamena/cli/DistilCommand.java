@@ -82,7 +82,7 @@ public final class DistilCommand implements Callable<Integer> {
 
   static int run(String... arguments) {
     return new CommandLine(new DistilCommand())
-        .setExecutionExceptionHandler((e, line, parsed) -> complain(line, sentence(e)))
+        .setExecutionExceptionHandler((e, line, parsed) -> Complaint.of(line, e))
         .setParameterExceptionHandler(
             (e, rest) -> complain(e.getCommandLine(), e.getMessage() + " See --help."))
         .execute(arguments);
@@ -92,13 +92,6 @@ public final class DistilCommand implements Callable<Integer> {
     line.getErr().println(sentence);
     line.getErr().flush();
     return 2;
-  }
-
-  private static String sentence(Exception e) throws Exception {
-    if (e instanceof Refusal || e instanceof IllegalArgumentException) {
-      return e.getMessage();
-    }
-    throw e;
   }
 
   @Override

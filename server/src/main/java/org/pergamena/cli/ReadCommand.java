@@ -37,7 +37,10 @@ public final class ReadCommand implements Callable<Integer> {
 
   /** Runs the command and leaves the Java machine with its exit code. */
   public static void main(String[] arguments) {
-    System.exit(new CommandLine(new ReadCommand()).execute(arguments));
+    System.exit(
+        new CommandLine(new ReadCommand())
+            .setExecutionExceptionHandler((e, line, parsed) -> Complaint.of(line, e))
+            .execute(arguments));
   }
 
   @Override

@@ -269,12 +269,4 @@ class MapsApiTest {
     assertThat(visitor.get(since + now).json().get("scene").isNull()).isTrue();
     assertThat(visitor.get(since + 17).json().get("whole").isNull()).isFalse();
   }
-
-  @Test
-  void a_map_is_deleted_with_all_that_belongs_to_it(TestVisitor visitor) {
-    UUID map = visitor.firstMap();
-    assertThat(visitor.delete("/api/maps/" + map).status()).isEqualTo(204);
-    assertThat(visitor.get("/api/maps/" + map).status()).isEqualTo(404);
-    assertThat(visitor.get("/api/maps").json()).isEmpty();
-  }
 }

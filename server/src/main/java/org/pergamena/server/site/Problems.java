@@ -33,7 +33,15 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail argument(IllegalArgumentException e) {
-    return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
+    return own(e)
+        ? ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage())
+        : unexpected(e);
+  }
+
+  /** Whether an error was made here, with a sentence for the person, and not in a library. */
+  private static boolean own(Throwable e) {
+    StackTraceElement[] trace = e.getStackTrace();
+    return trace.length > 0 && trace[0].getClassName().startsWith("org.pergamena.");
   }
 
   @Override
@@ -56,7 +64,7 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     String sentence =
-        e.getMostSpecificCause() instanceof IllegalArgumentException rule
+        e.getMostSpecificCause() instanceof IllegalArgumentException rule && own(rule)
             ? rule.getMessage()
             : "The request is not understood. Reload the page and try again.";
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);

@@ -24,7 +24,6 @@ import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.News;
 import org.pergamena.server.site.Refused;
-import org.springframework.core.io.ByteArrayResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -255,6 +254,6 @@ class SourceDetailController {
     String type = sources.entry(map, source).soundType();
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(type))
-        .body(new ByteArrayResource(files.bytes(content)));
+        .body(new KeptBytes(files, content));
   }
 }

@@ -172,7 +172,7 @@ public class SourceFiles {
                 "select substring(bytes from :from for :count) from content where id = :id",
                 byte[].class)
             .setParameter("id", content)
-            .setParameter("from", (int) from + 1)
+            .setParameter("from", Math.toIntExact(from + 1))
             .setParameter("count", count)
             .getSingleResult();
   }

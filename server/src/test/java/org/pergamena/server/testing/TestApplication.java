@@ -24,6 +24,9 @@ public final class TestApplication implements BeforeAllCallback, ParameterResolv
       Map<String, Object> settings = new HashMap<>(database.environment());
       settings.put("PERGAMENA_PORT", "0");
       settings.put("PERGAMENA_DEMO", "true");
+      settings.put("spring.jpa.properties.hibernate.generate_statistics", "true");
+      settings.put("logging.level.org.hibernate.engine.internal", "error");
+      settings.put("logging.level.org.hibernate.session.metrics", "error");
       settings.put("PERGAMENA_DEMO_FOLDER", Repository.root().resolve("demo").toString());
       application.setDefaultProperties(settings);
       return new Running(database, application.run());
