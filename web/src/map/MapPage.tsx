@@ -180,6 +180,27 @@ export function MapPage(props: MapPageProps) {
     }
   };
 
+  // made once for a state of the map: there may be thousands
+  const chosen = topic.id;
+  const glyphs = useMemo(
+    () =>
+      tree.desk.scene.topics.map((placed) => {
+        const shown = tree.get(placed.id);
+        return (
+          shown && (
+            <TopicGlyph
+              key={placed.id}
+              placed={placed}
+              topic={shown}
+              selected={placed.id === chosen}
+              position={tree.index(shown)}
+              siblings={tree.parent(shown)?.children.length ?? 1}
+            />
+          )
+        );
+      }),
+    [tree, chosen],
+  );
   const edited = scene.topics.find((placed) => placed.id === editing?.topic);
   return (
     <Page data-writing={writing ? "" : undefined}>
@@ -215,21 +236,7 @@ export function MapPage(props: MapPageProps) {
             height={1}
             onKeyDown={mapKeys(tree, topic, commands, writing)}
           >
-            {scene.topics.map((placed) => {
-              const shown = tree.get(placed.id);
-              return (
-                shown && (
-                  <TopicGlyph
-                    key={placed.id}
-                    placed={placed}
-                    topic={shown}
-                    selected={placed.id === topic.id}
-                    position={tree.index(shown)}
-                    siblings={tree.parent(shown)?.children.length ?? 1}
-                  />
-                )
-              );
-            })}
+            {glyphs}
             {scene.links.map((link) => (
               <g key={link.id} data-link={link.id} pointerEvents="none">
                 <Drawing drawn={link.drawn} />
