@@ -98,8 +98,8 @@ export function AgainSheet({ desk, isOpen, onOpenChange }: AgainSheetProps) {
           onPress={() => take.mutate("ONLY_NEW")}
         >
           {data && data.added > 0
-            ? `Take only what is new: ${counted(data.added, "topic")}`
-            : "Nothing is new"}
+            ? `Take only what the map lacks: ${counted(data.added, "topic")}`
+            : "The map lacks none of the text"}
         </Button>
         <Button $strong isDisabled={!data || take.isPending} onPress={() => take.mutate("WHOLE")}>
           Take the new map
