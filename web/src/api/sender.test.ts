@@ -109,13 +109,20 @@ describe("sending", () => {
     expect(sender.snapshot().problem?.message).toBe("The root stays.");
   });
 
-  it("keeps what a server that does not know the page any more refused", async () => {
+  it("keeps what a server that does not know the page refused, and asks again", async () => {
+    let asked = 0;
     const { sender } = sending(async () => {
-      throw new Problem("Reload it.", 403);
+      asked++;
+      if (asked === 1) {
+        throw new Problem("Reload it.", 403);
+      }
+      return patch;
     });
     sender.send(undo("a"));
-    await vi.runAllTimersAsync();
+    await vi.advanceTimersByTimeAsync(100);
     expect(sender.snapshot().pending).toHaveLength(1);
     expect(sender.snapshot().problem?.message).toBe("Reload it.");
+    await vi.runAllTimersAsync();
+    expect(sender.snapshot()).toMatchObject({ pending: [], waiting: false, problem: null });
   });
 });

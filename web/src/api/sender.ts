@@ -3,6 +3,7 @@ import type { Outbox, Sending } from "./outbox";
 import type { Patch } from "./types";
 
 const RETRY_MS = 1000;
+const UNKNOWN_RETRY_MS = 5000;
 
 /**
  * @param pending what the server has not acknowledged, the oldest first
@@ -17,7 +18,7 @@ export type SenderState = {
 
 type Way = {
   post: (sending: Sending) => Promise<Patch>;
-  accept: (patch: Patch) => void;
+  accept: (patch: Patch) => void | Promise<void>;
   /** Asks for the whole desk, after something was refused. */
   renew: () => void;
 };
@@ -87,38 +88,38 @@ export class Sender {
     for (let next = this.outbox.all()[0]; next && !this.closed; next = this.outbox.all()[0]) {
       try {
         const patch = await this.way.post(next);
+        await this.way.accept(patch); // what is taken out of the box is on the desk by then
         this.outbox.remove(next.id);
-        this.way.accept(patch);
-        this.set({ pending: this.outbox.all(), waiting: false });
+        const problem = this.state.waiting ? null : this.state.problem;
+        this.set({ pending: this.outbox.all(), waiting: false, problem });
       } catch (error) {
-        if (!(await this.goesOn(next, error))) {
-          return;
-        }
+        await this.refusedOrAway(next, error);
       }
     }
   }
 
-  private async goesOn(sent: Sending, error: unknown): Promise<boolean> {
+  /** Waits where it is to be sent again, and takes it back where it is refused. */
+  private async refusedOrAway(sent: Sending, error: unknown): Promise<void> {
     const status = error instanceof Problem ? error.status : 0;
     if (error instanceof NoConnection || status >= 502) {
       this.set({ waiting: true });
       await this.pause();
-      return true;
+      return;
     }
     const problem = error instanceof Error ? error : new Error(String(error));
     if (status === 401 || status === 403) {
       this.set({ problem, waiting: true });
-      return false; // kept: it is sent when the page has been loaded anew
+      await this.pause(UNKNOWN_RETRY_MS); // kept: it is sent at the latest when the page is reloaded
+      return;
     }
     this.outbox.remove(sent.id);
     this.set({ pending: this.outbox.all(), problem, waiting: false });
     this.way.renew();
-    return true;
   }
 
-  private pause(): Promise<void> {
+  private pause(millis = RETRY_MS): Promise<void> {
     return new Promise((resolve) => {
-      const timer = setTimeout(resolve, RETRY_MS);
+      const timer = setTimeout(resolve, millis);
       this.wake = () => {
         clearTimeout(timer);
         resolve();

@@ -19,13 +19,19 @@ const key = (mapId: string) => ["desk", mapId];
 const known = (client: QueryClient, mapId: string) => client.getQueryData<Desk>(key(mapId));
 
 /** Takes a patch in; asks for what has changed if it does not start from what the page has. */
-function take(client: QueryClient, mapId: string, patch: Patch): void {
+async function take(client: QueryClient, mapId: string, patch: Patch): Promise<void> {
   const next = accept(known(client, mapId), patch);
   if (next) {
     client.setQueryData(key(mapId), next);
   } else {
-    client.invalidateQueries({ queryKey: key(mapId) });
+    await client.invalidateQueries({ queryKey: key(mapId) });
   }
+}
+
+/** Whatever comes in whatever order, a desk never goes back to an earlier state. */
+function later(before: unknown, now: unknown): unknown {
+  const [old, next] = [before as Desk | undefined, now as Desk];
+  return old && old.facts.stamp > next.facts.stamp ? old : next;
 }
 
 /** Brings the desk up to date: by what has changed since, or the whole if it is not known yet. */
@@ -51,7 +57,7 @@ export function useDesk(mapId: string) {
   const query = useQuery({
     queryKey: key(mapId),
     queryFn: () => bring(client, mapId),
-    structuralSharing: false, // patches keep what is the same
+    structuralSharing: later,
     retry: keepTrying,
     retryDelay: RETRY_MS,
   });
