@@ -115,7 +115,6 @@ export function mapCommands(context: Context) {
     paint: (topic: Topic, ink: Ink | null) => actions.edit({ type: "Paint", topic: topic.id, ink }),
     setAside: (topic: Topic) =>
       actions.edit({ type: "SetAside", topic: topic.id, aside: !topic.aside }),
-    beginWriting: () => setWriting(true),
     endWriting: () => setWriting(false),
     menu: context.openMenu,
     pan: viewport.panBy,

@@ -20,7 +20,7 @@ export function pigment(branch: number): string {
 }
 
 /** The colour of a label on a main branch. */
-export function labelInk(branch: number): string {
+function labelInk(branch: number): string {
   return branch === ASIDE ? colours.softInk : colours.ink;
 }
 

@@ -61,7 +61,6 @@ alter table revision
   add column edit_id uuid,
   add column job_id  uuid,
   add column touched uuid[]  not null default '{}',
-  add column removes boolean not null default false,
   add column titles  boolean not null default false;
 alter table revision drop constraint revision_state_check;
 alter table revision add constraint revision_state_check

@@ -9,11 +9,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.source.Passage;
 
 /**
  * Finds which topics of two maps of the same sources mean the same: by the text that they account
@@ -178,15 +176,9 @@ final class Kinship {
     }
     long same =
         now.evidence().stream()
-            .filter(e -> old.evidence().stream().anyMatch(o -> sameWords(o, e)))
+            .filter(e -> old.evidence().stream().anyMatch(o -> o.passage().samePlace(e.passage())))
             .count();
     return BY_EVIDENCE * same / Math.max(old.evidence().size(), now.evidence().size());
-  }
-
-  static boolean sameWords(Evidence one, Evidence other) {
-    Passage a = one.passage();
-    Passage b = other.passage();
-    return a.source().equals(b.source()) && a.start() == b.start() && a.end() == b.end();
   }
 
   private static String key(Topic topic) {

@@ -206,12 +206,15 @@ public final class Redistilling {
     for (Evidence e : found.evidence()) {
       if (hand.unlinked().stream().noneMatch(gone -> same(gone, e.passage()))) {
         evidence.add(
-            old.evidence().stream().filter(o -> Kinship.sameWords(o, e)).findFirst().orElse(e));
+            old.evidence().stream()
+                .filter(o -> o.passage().samePlace(e.passage()))
+                .findFirst()
+                .orElse(e));
       }
     }
     for (Evidence e : old.evidence()) {
       boolean own = e.origin() != Origin.DISTILLED;
-      if (own && evidence.stream().noneMatch(there -> Kinship.sameWords(there, e))) {
+      if (own && evidence.stream().noneMatch(there -> there.passage().samePlace(e.passage()))) {
         evidence.add(e);
       }
     }

@@ -4,9 +4,6 @@ import java.util.List;
 
 /** One thing that is drawn, with its paint: who draws it needs to know nothing else. */
 public sealed interface Item {
-  /** The same elsewhere. */
-  Item moved(double dx, double dy);
-
   /** What a text is for; it is painted as its item says whatever it is. */
   enum Role {
     LABEL,
@@ -24,20 +21,10 @@ public sealed interface Item {
    * @param y its baseline
    */
   record Words(Role role, String text, double x, double y, TextStyle style, String fill)
-      implements Item {
-    @Override
-    public Words moved(double dx, double dy) {
-      return new Words(role, text, x + dx, y + dy, style, fill);
-    }
-  }
+      implements Item {}
 
   /** A small filled rectangle: a stroke of the tally. */
-  record Bar(Box box, String fill) implements Item {
-    @Override
-    public Bar moved(double dx, double dy) {
-      return new Bar(box.moved(dx, dy), fill);
-    }
-  }
+  record Bar(Box box, String fill) implements Item {}
 
   /**
    * A stroked line.
@@ -45,10 +32,5 @@ public sealed interface Item {
    * @param width in scene pixels
    * @param dash lengths of strokes and gaps, empty for a line without gaps
    */
-  record Line(Path path, String stroke, double width, List<Double> dash) implements Item {
-    @Override
-    public Line moved(double dx, double dy) {
-      return new Line(path.moved(dx, dy), stroke, width, dash);
-    }
-  }
+  record Line(Path path, String stroke, double width, List<Double> dash) implements Item {}
 }

@@ -49,9 +49,4 @@ public record Placed(
     return new Placed(
         id, level, branch, x, y, width, height, items, toggle, closed, leftward, newNear);
   }
-
-  Placed moved(double dx, double dy) {
-    return new Placed(
-        id, level, branch, x + dx, y + dy, width, height, items, toggle, closed, leftward, near);
-  }
 }

@@ -97,10 +97,6 @@ public final class Sheet {
     return shown;
   }
 
-  boolean shows(UUID topic) {
-    return levels.containsKey(topic);
-  }
-
   /** The children that are shown. */
   List<Topic> children(Topic topic) {
     return below.computeIfAbsent(

@@ -14,7 +14,9 @@ public sealed interface EvidenceChange extends Change {
     public Change applyTo(Draft draft) {
       Topic old = draft.topic(topic);
       for (Evidence there : old.evidence()) {
-        if (there.id().equals(evidence.id()) || sameWords(there.passage(), evidence.passage())) {
+        Passage at = there.passage();
+        boolean same = at.anchored() && at.samePlace(evidence.passage());
+        if (same || there.id().equals(evidence.id())) {
           throw new MapRuleException("These words are linked to \"" + old.label() + "\" already.");
         }
       }
@@ -39,13 +41,6 @@ public sealed interface EvidenceChange extends Change {
       draft.change(topic, content -> content.withEvidence(now));
       return new Link(topic, Place.of(evidence, ids(old.evidence())), gone);
     }
-  }
-
-  private static boolean sameWords(Passage one, Passage other) {
-    return one.anchored()
-        && one.source().equals(other.source())
-        && one.start() == other.start()
-        && one.end() == other.end();
   }
 
   private static List<UUID> ids(List<Evidence> evidence) {

@@ -36,6 +36,11 @@ public record Passage(UUID source, int start, int end, String exact, String pref
         text.substring(span.end(), after));
   }
 
+  /** Whether another stands at the same place of the same source. */
+  public boolean samePlace(Passage other) {
+    return source.equals(other.source) && start == other.start && end == other.end;
+  }
+
   /** Whether its words are in the text of its source; after a newer version they may not be. */
   public boolean anchored() {
     return end > start;

@@ -127,7 +127,6 @@ public class Log {
     revision.change = ChangeJson.write(change);
     revision.inverse = ChangeJson.write(applied.inverse());
     revision.touched = applied.touched().subjects().toArray(UUID[]::new);
-    revision.removes = applied.touched().topics().stream().anyMatch(id -> !applied.map().has(id));
     revision.titles = !before.root().label().equals(applied.map().root().label());
     entities.persist(revision);
   }

@@ -65,9 +65,6 @@ class RevisionRow {
   /** The topics and links that it is about. */
   UUID[] touched;
 
-  /** Whether it takes topics out. */
-  boolean removes;
-
   /** Whether it gives the map another title. */
   boolean titles;
 

@@ -69,11 +69,7 @@ public class Proposals {
   private static boolean linked(TopicMap map, Proposal proposal) {
     Passage passage = proposal.passage();
     return map.topic(proposal.topic()).evidence().stream()
-        .anyMatch(
-            e ->
-                e.passage().source().equals(passage.source())
-                    && e.passage().start() == passage.start()
-                    && e.passage().end() == passage.end());
+        .anyMatch(e -> e.passage().samePlace(passage));
   }
 
   /** Puts matches in place of those that nobody has decided on; what was refused stays refused. */
