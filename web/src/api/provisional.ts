@@ -198,14 +198,17 @@ function added(desk: Desk, edit: Add): Desk {
   const size = at.level === 0 ? 21 : at.level === 1 ? 18 : at.level === 2 ? 16 : 15;
   const like = desk.scene.topics.find((p) => p.level === at.level && p.leftward === at.leftward);
   const label = like?.drawn.texts.find((text) => text.role === "LABEL");
+  const width = (label?.x ?? 30) + Math.max(90, edit.label.length * size * 0.52) + PAD;
+  const height = Math.round(size * 1.35) + PAD;
   const placed: Placed = {
     id: topic.id,
     level: at.level,
     branch: parent.branch,
     x: at.x,
     y: at.y,
-    width: (label?.x ?? 30) + Math.max(90, edit.label.length * size * 0.52) + PAD,
-    height: Math.round(size * 1.35) + PAD,
+    width,
+    height,
+    reach: { x: 0, y: 0, width, height },
     drawn: {
       texts: [
         {

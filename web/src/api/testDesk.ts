@@ -37,6 +37,7 @@ export function placed(id: string, x: number, y: number, level = 1): Placed {
     y,
     width: 100,
     height: 20,
+    reach: { x: 0, y: 0, width: 100, height: 20 },
     drawn: { texts: [text as Placed["drawn"]["texts"][number]], bars: [], lines: [] },
     toggle: null,
     closed: false,

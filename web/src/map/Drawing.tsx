@@ -12,14 +12,19 @@ export const FACES = {
   CONTROL_BOLD: { fontFamily: theme.control, fontWeight: 700 },
 } as const;
 
-/** Draws items of a scene as they are painted there. */
-export const Drawing = memo(function Drawing({ drawn }: { drawn: Drawn }) {
+type DrawingProps = { drawn: Drawn; x: number; y: number };
+
+/**
+ * Draws items of a scene as they are painted there, from a corner. The corner goes into the items,
+ * as a browser keeps a layer apart for each transform and is slow with thousands.
+ */
+export const Drawing = memo(function Drawing({ drawn, x, y }: DrawingProps) {
   return (
     <>
       {drawn.lines.map((line) => (
         <path
           key={line.path}
-          d={line.path}
+          d={`M${x} ${y}${line.path}`}
           fill="none"
           stroke={line.stroke}
           strokeWidth={line.width}
@@ -31,8 +36,8 @@ export const Drawing = memo(function Drawing({ drawn }: { drawn: Drawn }) {
       {drawn.texts.map((text) => (
         <text
           key={`${text.role}${text.x} ${text.y}`}
-          x={text.x}
-          y={text.y}
+          x={x + text.x}
+          y={y + text.y}
           fill={text.fill}
           fontSize={text.size}
           {...FACES[text.face]}
@@ -43,8 +48,8 @@ export const Drawing = memo(function Drawing({ drawn }: { drawn: Drawn }) {
       {drawn.bars.map((bar) => (
         <rect
           key={bar.x}
-          x={bar.x}
-          y={bar.y}
+          x={x + bar.x}
+          y={y + bar.y}
           width={bar.width}
           height={bar.height}
           fill={bar.fill}

@@ -1,4 +1,12 @@
-import { type PointerEvent, type RefObject, useEffect, useMemo, useRef, useState } from "react";
+import {
+  type PointerEvent,
+  type RefObject,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  useSyncExternalStore,
+} from "react";
 import styled from "styled-components";
 import type { DeskActions } from "../api/useDesk";
 import { theme } from "../theme/tokens";
@@ -6,9 +14,11 @@ import { type Editing, type MapCommands, mapCommands } from "./commands";
 import { Drawing } from "./Drawing";
 import { DropTarget } from "./DropTarget";
 import { type Drop, dropAt } from "./drop";
+import { FarTopics } from "./FarTopics";
 import { type Ended, LabelEditor } from "./LabelEditor";
 import { Legend } from "./Legend";
 import { mapKeys } from "./mapKeys";
+import { inSight } from "./sight";
 import { Toolbar } from "./Toolbar";
 import { TopicGlyph, topicStyles } from "./TopicGlyph";
 import type { Tree } from "./tree";
@@ -180,28 +190,34 @@ export function MapPage(props: MapPageProps) {
     }
   };
 
+  const sight = useSyncExternalStore(viewport.subscribe, viewport.sight);
+  const seen = useMemo(
+    () => scene.topics.filter((placed) => sight && inSight(sight, placed)),
+    [scene, sight],
+  );
+  const far = sight?.far ?? false;
   // made once for a state of the map: there may be thousands
   const chosen = topic.id;
-  const glyphs = useMemo(
-    () =>
-      tree.desk.scene.topics.map((placed) => {
-        const shown = tree.get(placed.id);
-        return (
-          shown && (
-            <TopicGlyph
-              key={placed.id}
-              placed={placed}
-              topic={shown}
-              selected={placed.id === chosen}
-              position={tree.index(shown)}
-              siblings={tree.parent(shown)?.children.length ?? 1}
-            />
-          )
-        );
-      }),
-    [tree, chosen],
-  );
-  const edited = scene.topics.find((placed) => placed.id === editing?.topic);
+  const glyphs = useMemo(() => {
+    const near = new Set(far ? [] : seen.map((placed) => placed.id));
+    return scene.topics.map((placed) => {
+      const shown = tree.get(placed.id);
+      return (
+        shown && (
+          <TopicGlyph
+            key={placed.id}
+            placed={placed}
+            topic={shown}
+            selected={placed.id === chosen}
+            position={tree.index(shown)}
+            siblings={tree.parent(shown)?.children.length ?? 1}
+            drawn={near.has(placed.id)}
+          />
+        )
+      );
+    });
+  }, [scene, tree, chosen, seen, far]);
+  const edited = tree.placed(editing?.topic ?? null);
   return (
     <Page data-writing={writing ? "" : undefined}>
       <Frame
@@ -236,10 +252,11 @@ export function MapPage(props: MapPageProps) {
             height={1}
             onKeyDown={mapKeys(tree, topic, commands, writing)}
           >
+            {far && <FarTopics topics={seen} />}
             {glyphs}
             {scene.links.map((link) => (
               <g key={link.id} data-link={link.id} pointerEvents="none">
-                <Drawing drawn={link.drawn} />
+                <Drawing drawn={link.drawn} x={0} y={0} />
               </g>
             ))}
             {carried?.drop && <DropTarget drop={carried.drop} />}
@@ -268,7 +285,7 @@ export function MapPage(props: MapPageProps) {
         </Stage>
       </Frame>
       <Foot>
-        <Toolbar tree={tree} commands={commands} zoom={viewport.zoom} frame={frame} />
+        <Toolbar tree={tree} commands={commands} viewport={viewport} frame={frame} />
         {writing ? (
           <Hint role="status">
             <b>Writing:</b> Enter adds a topic beside, Tab one under it, Escape ends

@@ -1,4 +1,4 @@
-import type { RefObject } from "react";
+import { type RefObject, useSyncExternalStore } from "react";
 import { Menu, MenuItem, MenuTrigger, Popover } from "react-aria-components";
 import styled from "styled-components";
 import type { LayoutKind } from "../api/types";
@@ -6,6 +6,7 @@ import { menuItem, menuList } from "../ui/menu";
 import { Tipped } from "../ui/Tipped";
 import type { MapCommands } from "./commands";
 import type { Tree } from "./tree";
+import type { Viewport } from "./useViewport";
 
 const Bar = styled.div`
   display: flex;
@@ -13,7 +14,7 @@ const Bar = styled.div`
   padding: 2px 0;
 `;
 
-const Zoom = styled.span`
+const Percent = styled.span`
   min-width: 44px;
   text-align: center;
   font-size: 14px;
@@ -36,12 +37,17 @@ const Item = styled(MenuItem)`
 type ToolbarProps = {
   tree: Tree;
   commands: MapCommands;
-  zoom: number;
+  viewport: Viewport;
   frame: RefObject<HTMLElement | null>;
 };
 
+function Zoom({ viewport }: { viewport: Viewport }) {
+  const zoom = useSyncExternalStore(viewport.subscribe, viewport.zoom);
+  return <Percent>{Math.round(zoom * 100)}%</Percent>;
+}
+
 /** Undo, zoom and opening branches, in the corner of the map page. */
-export function Toolbar({ tree, commands, zoom, frame }: ToolbarProps) {
+export function Toolbar({ tree, commands, viewport, frame }: ToolbarProps) {
   const levels = Math.max(...tree.desk.topics.map((topic) => topic.level));
   const between = Array.from({ length: Math.max(0, levels - 2) }, (_, i) => String(i + 2));
   const choose = (key: React.Key) => {
@@ -95,7 +101,7 @@ export function Toolbar({ tree, commands, zoom, frame }: ToolbarProps) {
       </MenuTrigger>
       <Rule />
       <Tipped label="Zoom out" sign="minus" onPress={() => commands.zoom(0.8)} />
-      <Zoom>{Math.round(zoom * 100)}%</Zoom>
+      <Zoom viewport={viewport} />
       <Tipped label="Zoom in" sign="plus" onPress={() => commands.zoom(1.25)} />
       <Tipped label="Fit the map to the window" sign="fit" onPress={commands.fit} />
       <Tipped label="Full screen" sign="full" onPress={fullScreen} />

@@ -15,6 +15,7 @@ export const topicStyles = css`
   @media (forced-colors: active) {
     text { fill: CanvasText; }
     path { stroke: CanvasText; }
+    path.far { stroke: none; fill: CanvasText; }
     .topic .selected { fill: Canvas; stroke: Highlight; }
   }
   .topic .toggle:hover { fill: rgb(163 48 43 / 0.1); }
@@ -26,6 +27,8 @@ type TopicGlyphProps = {
   selected: boolean;
   position: number;
   siblings: number;
+  /** Whether it is drawn; one out of sight is only there for those who move to it. */
+  drawn: boolean;
 };
 
 /** What a screen reader says of a topic. */
@@ -42,8 +45,8 @@ export function spoken(topic: Topic): string {
 
 /** A topic as the scene places it. */
 export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
-  const { placed, topic, selected, position, siblings } = props;
-  const { toggle, width, height } = placed;
+  const { placed, topic, selected, position, siblings, drawn } = props;
+  const { toggle, x, y, width, height } = placed;
   return (
     <g
       className="topic"
@@ -56,12 +59,13 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
       aria-expanded={topic.children.length > 0 ? !topic.closed : undefined}
       aria-label={spoken(topic)}
       data-topic={placed.id}
-      transform={`translate(${placed.x} ${placed.y})`}
     >
-      <rect className="hit" width={width} height={height} rx="4" />
+      <rect className="hit" x={x} y={y} width={width} height={height} rx="4" />
       {selected && (
         <rect
           className="selected"
+          x={x}
+          y={y}
           width={width}
           height={height}
           rx="4"
@@ -70,13 +74,13 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
           strokeWidth="1.5"
         />
       )}
-      <Drawing drawn={placed.drawn} />
+      {drawn && <Drawing drawn={placed.drawn} x={x} y={y} />}
       {toggle && (
         <rect
           className="toggle"
           data-toggle={placed.id}
-          x={toggle.x}
-          y={toggle.y}
+          x={x + toggle.x}
+          y={y + toggle.y}
           width={toggle.width}
           height={toggle.height}
           rx="4"

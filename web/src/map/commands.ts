@@ -77,7 +77,7 @@ export function mapCommands(context: Context) {
       }
       const above = tree.sibling(topic, -1);
       const grandparent = tree.parent(parent);
-      const placed = tree.desk.scene.topics.find((p) => p.id === topic.id);
+      const placed = tree.placed(topic.id);
       const out = placed?.leftward ? "ArrowRight" : "ArrowLeft";
       const into = placed?.leftward ? "ArrowLeft" : "ArrowRight";
       if (key === "ArrowUp" && index > 0) {

@@ -33,7 +33,7 @@ const PAN = 80;
 
 /** What an arrow key leads to from a topic. */
 function neighbour(tree: Tree, topic: Topic, key: string): Topic | undefined {
-  const near = tree.desk.scene.topics.find((placed) => placed.id === topic.id)?.near;
+  const near = tree.placed(topic.id)?.near;
   switch (key) {
     case "ArrowLeft":
       return tree.get(near?.left ?? null);

@@ -1,11 +1,19 @@
-import type { Desk, Topic } from "../api/types";
+import type { Desk, Placed, Topic } from "../api/types";
 
 /** The topics of a desk by identity, and what lies around each. */
 export class Tree {
   private readonly byId: Map<string, Topic>;
+  private readonly drawn: Map<string, Placed>;
+  private readonly places = new Map<string, number>();
 
   constructor(readonly desk: Desk) {
     this.byId = new Map(desk.topics.map((topic) => [topic.id, topic]));
+    this.drawn = new Map(desk.scene.topics.map((placed) => [placed.id, placed]));
+    for (const topic of desk.topics) {
+      for (const [place, child] of topic.children.entries()) {
+        this.places.set(child, place);
+      }
+    }
   }
 
   get root(): Topic {
@@ -20,6 +28,11 @@ export class Tree {
     return id === null ? undefined : this.byId.get(id);
   }
 
+  /** A topic as it is drawn, undefined within a closed branch. */
+  placed(id: string | null): Placed | undefined {
+    return id === null ? undefined : this.drawn.get(id);
+  }
+
   parent(topic: Topic): Topic | undefined {
     return this.get(topic.parent);
   }
@@ -31,7 +44,7 @@ export class Tree {
 
   /** Place among its siblings, from 0. */
   index(topic: Topic): number {
-    return this.parent(topic)?.children.indexOf(topic.id) ?? 0;
+    return this.places.get(topic.id) ?? 0;
   }
 
   /** A topic at some distance among its siblings. */

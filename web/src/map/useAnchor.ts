@@ -12,17 +12,15 @@ export function useAnchor(tree: Tree, selected: string, viewport: Viewport) {
   useLayoutEffect(() => {
     const old = before.current;
     before.current = { tree, selected };
-    const placed = (from: Tree, id: string | null) =>
-      from.desk.scene.topics.find((topic) => topic.id === id);
     if (old.tree.desk.scene !== tree.desk.scene) {
       const anchor = anchorOf(old.tree, tree, old.selected);
-      const was = placed(old.tree, anchor);
-      const is = placed(tree, anchor);
+      const was = old.tree.placed(anchor);
+      const is = tree.placed(anchor);
       if (was && is) {
         viewport.panBy(viewport.scaled(was.x - is.x), viewport.scaled(was.y - is.y));
       }
     }
-    const now = placed(tree, selected);
+    const now = tree.placed(selected);
     if (now && old.selected !== selected) {
       viewport.reveal(now);
     }

@@ -1,5 +1,6 @@
-import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { type RefObject, useEffect, useMemo, useRef } from "react";
 import type { Scene } from "../api/types";
+import { type Sight, sightOf, type View } from "./sight";
 
 const SMALLEST = 0.1;
 const LARGEST = 4;
@@ -26,13 +27,14 @@ export function useViewport(
   frame: RefObject<HTMLElement | null>,
   stage: RefObject<HTMLElement | null>,
 ) {
-  const view = useRef({ x: 0, y: 0, k: 1 });
+  const view = useRef<View>({ x: 0, y: 0, k: 1 });
+  const sight = useRef<Sight | null>(null);
   const still = useRef(0);
   const fitted = useRef<Scene | null>(null);
-  const [zoom, setZoom] = useState(1);
 
-  const apply = useCallback(
-    (zoomed: boolean) => {
+  const moves = useMemo(() => {
+    const listeners = new Set<() => void>();
+    const apply = (zoomed: boolean) => {
       const element = stage.current;
       if (element) {
         const { x, y, k } = view.current;
@@ -42,30 +44,42 @@ export function useViewport(
           still.current = window.setTimeout(() => sharpen(element), STILL_MS);
         }
       }
-    },
-    [stage],
-  );
-
-  const moves = useMemo(() => {
+    };
+    const look = () => {
+      const window = size();
+      if (window.width > 0) {
+        sight.current = sightOf(sight.current, view.current, window);
+      }
+      for (const listener of listeners) {
+        listener();
+      }
+    };
     const to = (x: number, y: number, k: number) => {
       const bounded = Math.min(LARGEST, Math.max(SMALLEST, k));
       const zoomed = bounded !== view.current.k;
-      if (zoomed) {
-        setZoom(bounded);
-      }
       if (zoomed || x !== view.current.x || y !== view.current.y) {
         view.current = { x, y, k: bounded };
         fitted.current = null;
         apply(zoomed);
+        look();
       }
     };
     const size = () => ({
       width: frame.current?.clientWidth ?? 0,
       height: frame.current?.clientHeight ?? 0,
     });
-    const room = size;
     const moves = {
-      room,
+      room: size,
+      /** Tells of every change of the view. */
+      subscribe: (listener: () => void) => {
+        listeners.add(listener);
+        return () => {
+          listeners.delete(listener);
+        };
+      },
+      zoom: () => view.current.k,
+      /** What of the scene is to be drawn in full, null before the window is known. */
+      sight: () => sight.current,
       panBy: (dx: number, dy: number) =>
         to(view.current.x + dx, view.current.y + dy, view.current.k),
       /** Zooms by a factor about a point of the frame; its middle if none is given. */
@@ -78,7 +92,7 @@ export function useViewport(
         to(point.x - (point.x - x) * scale, point.y - (point.y - y) * scale, next);
       },
       fit: (scene: Scene) => {
-        const { width, height } = room();
+        const { width, height } = size();
         const k = Math.min(1.15, width / scene.width, height / scene.height);
         to(
           Math.max(0, (width - scene.width * k) / 2),
@@ -92,6 +106,7 @@ export function useViewport(
         if (fitted.current) {
           moves.fit(fitted.current);
         }
+        look();
       },
       /** The point of the scene under a point of the window. */
       scenePoint: (clientX: number, clientY: number) => {
@@ -118,7 +133,7 @@ export function useViewport(
       scaled: (length: number) => length * view.current.k,
     };
     return moves;
-  }, [apply, frame]);
+  }, [frame, stage]);
 
   useEffect(() => {
     const element = frame.current;
@@ -147,5 +162,5 @@ export function useViewport(
     };
   }, [frame, moves]);
 
-  return useMemo(() => ({ ...moves, zoom }), [moves, zoom]);
+  return moves;
 }

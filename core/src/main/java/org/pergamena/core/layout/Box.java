@@ -20,6 +20,14 @@ public record Box(double x, double y, double width, double height) {
     return y + height;
   }
 
+  /** The smallest box around this and another. */
+  Box with(Box other) {
+    double left = Math.min(x, other.x);
+    double top = Math.min(y, other.y);
+    double newWidth = Math.max(right(), other.right()) - left;
+    return new Box(left, top, newWidth, Math.max(bottom(), other.bottom()) - top);
+  }
+
   Box moved(double dx, double dy) {
     return new Box(x + dx, y + dy, width, height);
   }

@@ -55,31 +55,62 @@ public record Path(List<Step> steps) {
     return new Path(steps.stream().map(step -> step.moved(dx, dy)).toList());
   }
 
-  /** The path as SVG path data (W3C SVG 1.1, chapter 8), to a tenth of a pixel. */
+  /** Around its points and those that draw its curves. */
+  Box box() {
+    double left = Double.MAX_VALUE;
+    double top = Double.MAX_VALUE;
+    double right = -Double.MAX_VALUE;
+    double bottom = -Double.MAX_VALUE;
+    for (Step step : steps) {
+      left = Math.min(left, Math.min(step.x(), step.cx()));
+      top = Math.min(top, Math.min(step.y(), step.cy()));
+      right = Math.max(right, Math.max(step.x(), step.cx()));
+      bottom = Math.max(bottom, Math.max(step.y(), step.cy()));
+    }
+    return new Box(left, top, right - left, bottom - top);
+  }
+
+  /**
+   * The path as SVG path data (W3C SVG 1.1, chapter 8), to a tenth of a pixel. All of it is
+   * relative, so that a move before it draws the path from there.
+   */
   public String svg() {
     StringBuilder data = new StringBuilder();
+    long x = 0;
+    long y = 0;
     for (Step step : steps) {
+      long endX = tenths(step.x());
+      long endY = tenths(step.y());
       switch (step.kind()) {
-        case MOVE -> point(data.append('M'), step.x(), step.y());
-        case LINE -> point(data.append('L'), step.x(), step.y());
+        case MOVE -> data.append('m');
+        case LINE -> data.append('l');
         case CURVE -> {
-          point(data.append('Q'), step.cx(), step.cy());
-          point(data.append(' '), step.x(), step.y());
+          data.append('q');
+          append(data, tenths(step.cx()) - x, tenths(step.cy()) - y);
+          data.append(' ');
         }
         default -> throw new IllegalStateException("unknown step " + step.kind());
       }
+      append(data, endX - x, endY - y);
+      x = endX;
+      y = endY;
     }
     return data.toString();
   }
 
-  private static void point(StringBuilder data, double x, double y) {
-    tenths(data, x);
-    tenths(data.append(' '), y);
+  private static long tenths(double pixels) {
+    return Math.round(pixels * 10);
   }
 
-  private static void tenths(StringBuilder data, double value) {
-    long tenths = Math.round(value * 10);
+  private static void append(StringBuilder data, long x, long y) {
+    append(data, x);
+    append(data.append(' '), y);
+  }
+
+  private static void append(StringBuilder data, long tenths) {
     data.append(tenths < 0 ? "-" : "").append(Math.abs(tenths) / 10);
-    data.append('.').append(Math.abs(tenths) % 10);
+    if (tenths % 10 != 0) {
+      data.append('.').append(Math.abs(tenths) % 10);
+    }
   }
 }

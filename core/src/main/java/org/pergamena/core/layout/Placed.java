@@ -45,6 +45,17 @@ public record Placed(
     return new Box(x, y, width, height);
   }
 
+  /** Around all that is drawn of it, its lines to its children too, relative as its items are. */
+  public Box reach() {
+    Box all = new Box(0, 0, width, height);
+    for (Item item : items) {
+      if (item instanceof Item.Line line) {
+        all = all.with(line.path().box());
+      }
+    }
+    return all;
+  }
+
   Placed with(Near newNear) {
     return new Placed(
         id, level, branch, x, y, width, height, items, toggle, closed, leftward, newNear);

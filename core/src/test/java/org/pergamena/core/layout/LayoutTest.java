@@ -157,8 +157,9 @@ class LayoutTest {
 
   @Test
   void a_path_is_written_as_svg_path_data() {
-    assertThat(new Path.Pen().move(1, 2).line(3, 4).curve(5, 6, 7.25, 8).path().svg())
-        .isEqualTo("M1.0 2.0L3.0 4.0Q5.0 6.0 7.3 8.0");
+    Path path = new Path.Pen().move(1, 2).line(3, 4).curve(5, -6.25, 7.25, 8).path();
+    assertThat(path.svg()).isEqualTo("m1 2l2 2q2 -10.2 4.3 4");
+    assertThat(path.box()).isEqualTo(new Box(1, -6.25, 6.25, 14.25));
   }
 
   @Test

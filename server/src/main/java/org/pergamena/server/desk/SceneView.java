@@ -16,6 +16,7 @@ record SceneView(double width, double height, List<PlacedView> topics, List<Acro
   /**
    * A topic as it is drawn, its items relative to its left upper corner.
    *
+   * @param reach around all that is drawn of it, its lines to its children too
    * @param toggle where a pointer opens or closes the branch; null if there is nothing below
    * @param leftward whether its children stand left of it
    */
@@ -27,6 +28,7 @@ record SceneView(double width, double height, List<PlacedView> topics, List<Acro
       double y,
       double width,
       double height,
+      Box reach,
       Drawn drawn,
       @Schema(
               types = {"object", "null"},
@@ -47,6 +49,7 @@ record SceneView(double width, double height, List<PlacedView> topics, List<Acro
               y,
               other.width,
               other.height,
+              other.reach,
               other.drawn,
               other.toggle,
               other.closed,
@@ -116,6 +119,7 @@ record SceneView(double width, double height, List<PlacedView> topics, List<Acro
         round(topic.y()),
         round(topic.width()),
         round(topic.height()),
+        rounded(topic.reach()),
         drawn(topic.items()),
         topic.toggle() == null ? null : rounded(topic.toggle()),
         topic.closed(),
