@@ -33,6 +33,7 @@ export class Sender {
   private running = false;
   private closed = false;
   private wake: () => void = () => {};
+  private answer: Promise<void> = Promise.resolve();
 
   constructor(
     private readonly outbox: Outbox,
@@ -65,6 +66,11 @@ export class Sender {
     this.set({ problem: null });
   }
 
+  /** When what is being sent now has been answered. */
+  answered(): Promise<void> {
+    return this.answer;
+  }
+
   /** Tries at once what waits for the server. */
   hurry(): void {
     this.wake();
@@ -86,15 +92,31 @@ export class Sender {
 
   private async run(): Promise<void> {
     for (let next = this.outbox.all()[0]; next && !this.closed; next = this.outbox.all()[0]) {
-      try {
-        const patch = await this.way.post(next);
-        await this.way.accept(patch); // what is taken out of the box is on the desk by then
-        this.outbox.remove(next.id);
-        const problem = this.state.waiting ? null : this.state.problem;
-        this.set({ pending: this.outbox.all(), waiting: false, problem });
-      } catch (error) {
+      let answered = () => {};
+      this.answer = new Promise((resolve) => {
+        answered = resolve;
+      });
+      const error = await this.sent(next);
+      answered();
+      if (error !== null) {
         await this.refusedOrAway(next, error);
       }
+    }
+  }
+
+  /** Sends a change and takes the answer in; gives what went wrong, or null. */
+  private async sent(next: Sending): Promise<unknown> {
+    try {
+      const taken = this.way.accept(await this.way.post(next));
+      if (taken) {
+        await taken; // what is taken out of the box is on the desk by then
+      }
+      this.outbox.remove(next.id);
+      const problem = this.state.waiting ? null : this.state.problem;
+      this.set({ pending: this.outbox.all(), waiting: false, problem });
+      return null;
+    } catch (error) {
+      return error ?? new Error("unknown");
     }
   }
 

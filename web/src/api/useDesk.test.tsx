@@ -47,6 +47,11 @@ const to = (stamp: number, part: object) => ({
   ...part,
 });
 
+function useBoth() {
+  const desk = useDesk("map");
+  return useDeskActions(desk.data ?? marsh(0), "tab");
+}
+
 beforeEach(() => {
   News.open = [];
   answers.length = 0;
@@ -62,24 +67,35 @@ afterEach(() => vi.unstubAllGlobals());
 describe("the desk on the page", () => {
   it("asks for what has changed when news tell of a later revision, and only then", async () => {
     answer = (path) => (path.includes("since=1") ? to(2, {}) : whole(marsh(1)));
-    const { result } = renderHook(() => useDesk("map"), { wrapper: inPage });
-    await waitFor(() => expect(result.current.data?.facts.stamp).toBe(1));
-    act(() => News.open[0]?.tell({ revision: 1, shelf: "s", jobs: [] }));
+    const { result } = renderHook(useBoth, { wrapper: inPage });
+    await waitFor(() => expect(result.current.desk.facts.stamp).toBe(1));
+    await act(async () => News.open[0]?.tell({ revision: 1, shelf: "s", jobs: [] }));
     expect(answers).toHaveLength(1);
-    act(() => News.open[0]?.tell({ revision: 2, shelf: "s", jobs: [] }));
-    await waitFor(() => expect(result.current.data?.facts.stamp).toBe(2));
+    await act(async () => News.open[0]?.tell({ revision: 2, shelf: "s", jobs: [] }));
+    await waitFor(() => expect(result.current.desk.facts.stamp).toBe(2));
     expect(answers[1]?.path).toBe("/api/maps/map/patch?since=1");
+  });
+
+  it("does not ask for what the answer to its own edit brings", async () => {
+    answer = () => whole(marsh(1));
+    const { result } = renderHook(useBoth, { wrapper: inPage });
+    await waitFor(() => expect(result.current.desk.facts.stamp).toBe(1));
+    answer = (path) => {
+      if (path.endsWith("/edits")) {
+        News.open[0]?.tell({ revision: 2, shelf: "s", jobs: [] });
+        return to(2, { topics: [] });
+      }
+      return whole(marsh(9));
+    };
+    act(() => result.current.actions.edit({ type: "Note", topic: "wall", note: "old" }));
+    await waitFor(() => expect(result.current.actions.pending).toBe(0));
+    expect(result.current.desk.facts.stamp).toBe(2);
+    expect(answers.map((a) => a.path)).toEqual(["/api/maps/map/patch", "/api/maps/map/edits"]);
   });
 
   it("shows an edit at once, sends it from the state it has, and settles with the answer", async () => {
     answer = () => whole(marsh(1));
-    const { result } = renderHook(
-      () => {
-        const desk = useDesk("map");
-        return useDeskActions(desk.data ?? marsh(0), "tab");
-      },
-      { wrapper: inPage },
-    );
+    const { result } = renderHook(useBoth, { wrapper: inPage });
     await waitFor(() => expect(result.current.desk.facts.stamp).toBe(1));
     const renamed = { ...marsh().topics[1], label: "Old bank" };
     answer = () => to(2, { topics: [renamed] });

@@ -19,13 +19,12 @@ const key = (mapId: string) => ["desk", mapId];
 const known = (client: QueryClient, mapId: string) => client.getQueryData<Desk>(key(mapId));
 
 /** Takes a patch in; asks for what has changed if it does not start from what the page has. */
-async function take(client: QueryClient, mapId: string, patch: Patch): Promise<void> {
+function take(client: QueryClient, mapId: string, patch: Patch): void | Promise<void> {
   const next = accept(known(client, mapId), patch);
-  if (next) {
-    client.setQueryData(key(mapId), next);
-  } else {
-    await client.invalidateQueries({ queryKey: key(mapId) });
+  if (!next) {
+    return client.invalidateQueries({ queryKey: key(mapId) });
   }
+  client.setQueryData(key(mapId), next);
 }
 
 /** Whatever comes in whatever order, a desk never goes back to an earlier state. */
@@ -51,7 +50,7 @@ async function bring(client: QueryClient, mapId: string): Promise<Desk> {
   return desk;
 }
 
-/** The desk of a map as the server has it, kept new by the server's news. */
+/** The desk of a map as the server has it. */
 export function useDesk(mapId: string) {
   const client = useQueryClient();
   const query = useQuery({
@@ -62,23 +61,33 @@ export function useDesk(mapId: string) {
     retryDelay: RETRY_MS,
   });
 
+  return query;
+}
+
+/**
+ * Keeps the desk new by the server's news. While an edit is being answered nothing is asked for: the
+ * answer brings all that there is by then.
+ */
+function useNews(mapId: string, sender: Sender): void {
+  const client = useQueryClient();
   useEffect(() => {
     const source = new EventSource(`/api/maps/${mapId}/news`);
     source.addEventListener("news", (event) => {
       const news: News = JSON.parse(event.data);
-      const desk = known(client, mapId);
-      if (!desk) {
-        return;
-      }
-      client.setQueryData<Desk>(key(mapId), { ...desk, jobs: news.jobs });
-      if (news.revision > desk.facts.revision || news.shelf !== desk.facts.shelf) {
-        client.invalidateQueries({ queryKey: key(mapId) });
-      }
+      client.setQueryData<Desk>(key(mapId), (desk) =>
+        desk && JSON.stringify(desk.jobs) !== JSON.stringify(news.jobs)
+          ? { ...desk, jobs: news.jobs }
+          : desk,
+      );
+      sender.answered().then(() => {
+        const facts = known(client, mapId)?.facts;
+        if (facts && (news.revision > facts.revision || news.shelf !== facts.shelf)) {
+          client.invalidateQueries({ queryKey: key(mapId) });
+        }
+      });
     });
     return () => source.close();
-  }, [client, mapId]);
-
-  return query;
+  }, [client, mapId, sender]);
 }
 
 /** Sends the changes of a map, and what there is of them. */
@@ -128,6 +137,7 @@ export function useDeskActions(server: Desk, tab: string) {
   const mapId = server.id;
   const client = useQueryClient();
   const sender = useSender(mapId, tab);
+  useNews(mapId, sender);
   const state = useSyncExternalStore(sender.subscribe, sender.snapshot);
   const [draft, setDraft] = useState<Extract<Edit, { type: "Add" }> | null>(null);
 
@@ -167,28 +177,46 @@ export function useDeskActions(server: Desk, tab: string) {
     mutationFn: (options: DistilOptions) =>
       request<void>("POST", `/api/maps/${mapId}/distil`, options),
   });
-  const failed = [fold, distil].find((mutation) => mutation.isError);
-  const actions = {
-    edit,
-    undo,
-    redo,
-    fold,
-    distil,
-    /** A new topic that is shown and not sent yet, as it has no label. */
-    draft,
-    setDraft,
-    pending: state.pending.length,
-    waiting: state.waiting || (fold.isPending && fold.failureReason instanceof NoConnection),
-    problem: state.problem ?? failed?.error ?? null,
-    dismiss: () => {
-      sender.dismiss();
-      for (const mutation of [fold, distil]) {
-        if (mutation.isError) {
-          mutation.reset();
-        }
-      }
-    },
-  };
+  const folding = fold.isPending && fold.failureReason instanceof NoConnection;
+  const refused = fold.error ?? distil.error;
+  const { reset: forgetFold } = fold;
+  const { reset: forgetDistil } = distil;
+  const actions = useMemo(
+    () => ({
+      edit,
+      undo,
+      redo,
+      fold: fold.mutate,
+      distil: distil.mutate,
+      distilling: distil.isPending,
+      /** A new topic that is shown and not sent yet, as it has no label. */
+      draft,
+      setDraft,
+      pending: state.pending.length,
+      waiting: state.waiting || folding,
+      problem: state.problem ?? refused,
+      dismiss: () => {
+        sender.dismiss();
+        forgetFold();
+        forgetDistil();
+      },
+    }),
+    [
+      edit,
+      undo,
+      redo,
+      fold.mutate,
+      distil.mutate,
+      distil.isPending,
+      draft,
+      state,
+      folding,
+      refused,
+      sender,
+      forgetFold,
+      forgetDistil,
+    ],
+  );
   return { desk, actions };
 }
 

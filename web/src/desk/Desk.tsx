@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import styled from "styled-components";
 import { actsOn } from "../acts/acts";
 import { TopicMenu } from "../acts/TopicMenu";
@@ -115,7 +115,8 @@ type DeskProps = {
 };
 
 /** The desk: map page, reading page and source shelf in sight together. */
-export function Desk({ desk, actions, place, go, exporting, onExporting }: DeskProps) {
+export const Desk = memo(function Desk(props: DeskProps) {
+  const { desk, actions, place, go, exporting, onExporting } = props;
   const tree = useMemo(() => new Tree(desk), [desk]);
   const gathering = useGather(desk.id);
   const drop = useFileDrop(gathering.addFiles);
@@ -185,7 +186,7 @@ export function Desk({ desk, actions, place, go, exporting, onExporting }: DeskP
     const above = new Set(tree.path(topic).map((t) => t.id));
     const closed = desk.topics.filter((t) => t.closed).map((t) => t.id);
     if (closed.some((id) => above.has(id) && id !== topic.id)) {
-      actions.fold.mutate({ open: closed.filter((id) => above.has(id)) });
+      actions.fold({ open: closed.filter((id) => above.has(id)) });
     }
     select(topic.id);
   };
@@ -388,4 +389,4 @@ export function Desk({ desk, actions, place, go, exporting, onExporting }: DeskP
       </Sheet>
     </Frame>
   );
-}
+});

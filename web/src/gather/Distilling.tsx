@@ -85,9 +85,9 @@ export function Distilling({ desk, actions, onDistil }: DistillingProps) {
         <Row>
           <Button
             $strong
-            isDisabled={ready === 0 || reading || actions.distil.isPending}
+            isDisabled={ready === 0 || reading || actions.distilling}
             onPress={() => {
-              actions.distil.mutate(options(wanted, ids));
+              actions.distil(options(wanted, ids));
               onDistil?.();
             }}
           >

@@ -1,4 +1,4 @@
-import { memo, useMemo } from "react";
+import { memo } from "react";
 import type { Placed } from "../api/types";
 
 /** Height of small letters, as a share of the size of their type. */
@@ -45,32 +45,48 @@ function tenth(pixels: number): number {
   return Math.round(pixels * 10) / 10;
 }
 
-/** Draws topics that are too small to be read. */
-export const FarTopics = memo(function FarTopics({ topics }: { topics: readonly Placed[] }) {
-  const shapes = useMemo(() => farShapes(topics), [topics]);
+type FarProps = { topics: readonly Placed[] };
+
+/** Draws topics that are too small to be read; only the branches that differ are drawn anew. */
+export const FarTopics = memo(function FarTopics({ topics }: FarProps) {
+  const branches = new Map<number, Placed[]>();
+  for (const topic of topics) {
+    const branch = branches.get(topic.branch);
+    branch ? branch.push(topic) : branches.set(topic.branch, [topic]);
+  }
   return (
     <g pointerEvents="none">
-      {shapes.map(({ path, color, width, opacity }) =>
-        width === null ? (
-          <path
-            key={`${color}${opacity}`}
-            className="far"
-            d={path}
-            fill={color}
-            fillOpacity={opacity}
-          />
-        ) : (
-          <path
-            key={`${color}${width}`}
-            d={path}
-            fill="none"
-            stroke={color}
-            strokeWidth={width}
-            strokeLinecap="round"
-            strokeLinejoin="round"
-          />
-        ),
-      )}
+      {[...branches].map(([branch, within]) => (
+        <FarBranch key={branch} topics={within} />
+      ))}
     </g>
   );
 });
+
+const FarBranch = memo(
+  function FarBranch({ topics }: FarProps) {
+    return farShapes(topics).map(({ path, color, width, opacity }) =>
+      width === null ? (
+        <path
+          key={`${color}${opacity}`}
+          className="far"
+          d={path}
+          fill={color}
+          fillOpacity={opacity}
+        />
+      ) : (
+        <path
+          key={`${color}${width}`}
+          d={path}
+          fill="none"
+          stroke={color}
+          strokeWidth={width}
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        />
+      ),
+    );
+  },
+  ({ topics: before }, { topics: now }) =>
+    before.length === now.length && before.every((topic, i) => topic === now[i]),
+);

@@ -55,6 +55,10 @@ const Stage = styled.div`
   ${topicStyles}
 `;
 
+const Content = styled.div`
+  transform-origin: 0 0;
+`;
+
 const Foot = styled.div`
   display: flex;
   flex-wrap: wrap;
@@ -199,7 +203,7 @@ export function MapPage(props: MapPageProps) {
   // made once for a state of the map: there may be thousands
   const chosen = topic.id;
   const glyphs = useMemo(() => {
-    const near = new Set(far ? [] : seen.map((placed) => placed.id));
+    const near = new Set(seen);
     return scene.topics.map((placed) => {
       const shown = tree.get(placed.id);
       return (
@@ -211,7 +215,8 @@ export function MapPage(props: MapPageProps) {
             selected={placed.id === chosen}
             position={tree.index(shown)}
             siblings={tree.parent(shown)?.children.length ?? 1}
-            drawn={near.has(placed.id)}
+            inSight={near.has(placed)}
+            legible={!far}
           />
         )
       );
@@ -242,50 +247,60 @@ export function MapPage(props: MapPageProps) {
         }}
       >
         <Stage ref={stage} style={{ visibility: tree.desk.facts.folded ? "visible" : "hidden" }}>
-          <svg
-            ref={svg}
-            role="tree"
-            aria-label="Topic map. The question mark shows help."
-            aria-activedescendant={`topic-${topic.id}`}
-            tabIndex={0}
-            width={1} // what is drawn overflows, so that another size lays nothing out anew
-            height={1}
-            onKeyDown={mapKeys(tree, topic, commands, writing)}
-          >
-            {far && <FarTopics topics={seen} />}
-            {glyphs}
-            {scene.links.map((link) => (
-              <g key={link.id} data-link={link.id} pointerEvents="none">
-                <Drawing drawn={link.drawn} x={0} y={0} />
-              </g>
-            ))}
-            {carried?.drop && <DropTarget drop={carried.drop} />}
-            {carried && (
-              <text
-                x={carried.x + 14}
-                y={carried.y - 8}
-                fontFamily={theme.reading}
-                fontSize="15"
-                fill={theme.rubric}
-                pointerEvents="none"
-              >
-                {tree.get(carried.topic)?.label}
-              </text>
+          <Content>
+            <svg
+              ref={svg}
+              role="tree"
+              aria-label="Topic map. The question mark shows help."
+              aria-activedescendant={`topic-${topic.id}`}
+              tabIndex={0}
+              width={1} // what is drawn overflows, so that another size lays nothing out anew
+              height={1}
+              onKeyDown={mapKeys(tree, topic, commands, writing)}
+            >
+              {far && <FarTopics topics={seen} />}
+              {glyphs}
+              {scene.links.map((link) => (
+                <g key={link.id} data-link={link.id} pointerEvents="none">
+                  <Drawing drawn={link.drawn} x={0} y={0} />
+                </g>
+              ))}
+              {carried?.drop && <DropTarget drop={carried.drop} />}
+              {carried && (
+                <text
+                  x={carried.x + 14}
+                  y={carried.y - 8}
+                  fontFamily={theme.reading}
+                  fontSize="15"
+                  fill={theme.rubric}
+                  pointerEvents="none"
+                >
+                  {tree.get(carried.topic)?.label}
+                </text>
+              )}
+            </svg>
+            {editing && edited && (
+              <LabelEditor
+                key={editing.topic}
+                placed={edited}
+                label={tree.get(editing.topic)?.label ?? ""}
+                typed={editing.typed}
+                onDone={(label, ended) => finish(editing.topic, label, ended)}
+              />
             )}
-          </svg>
-          {editing && edited && (
-            <LabelEditor
-              key={editing.topic}
-              placed={edited}
-              label={tree.get(editing.topic)?.label ?? ""}
-              typed={editing.typed}
-              onDone={(label, ended) => finish(editing.topic, label, ended)}
-            />
-          )}
+          </Content>
         </Stage>
       </Frame>
       <Foot>
-        <Toolbar tree={tree} commands={commands} viewport={viewport} frame={frame} />
+        <Toolbar
+          canUndo={tree.desk.facts.canUndo}
+          canRedo={tree.desk.facts.canRedo}
+          layout={tree.desk.facts.layout}
+          levels={tree.levels}
+          map={handle}
+          viewport={viewport}
+          frame={frame}
+        />
         {writing ? (
           <Hint role="status">
             <b>Writing:</b> Enter adds a topic beside, Tab one under it, Escape ends

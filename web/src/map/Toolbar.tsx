@@ -1,11 +1,10 @@
-import { type RefObject, useSyncExternalStore } from "react";
+import { memo, type RefObject, useSyncExternalStore } from "react";
 import { Menu, MenuItem, MenuTrigger, Popover } from "react-aria-components";
 import styled from "styled-components";
 import type { LayoutKind } from "../api/types";
 import { menuItem, menuList } from "../ui/menu";
 import { Tipped } from "../ui/Tipped";
 import type { MapCommands } from "./commands";
-import type { Tree } from "./tree";
 import type { Viewport } from "./useViewport";
 
 const Bar = styled.div`
@@ -35,8 +34,12 @@ const Item = styled(MenuItem)`
 `;
 
 type ToolbarProps = {
-  tree: Tree;
-  commands: MapCommands;
+  canUndo: boolean;
+  canRedo: boolean;
+  layout: LayoutKind;
+  /** The deepest level of the map, 0 if it is the root alone. */
+  levels: number;
+  map: RefObject<MapCommands | null>;
   viewport: Viewport;
   frame: RefObject<HTMLElement | null>;
 };
@@ -47,11 +50,11 @@ function Zoom({ viewport }: { viewport: Viewport }) {
 }
 
 /** Undo, zoom and opening branches, in the corner of the map page. */
-export function Toolbar({ tree, commands, viewport, frame }: ToolbarProps) {
-  const levels = Math.max(...tree.desk.topics.map((topic) => topic.level));
+export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
+  const { canUndo, canRedo, layout, levels, map, viewport, frame } = props;
   const between = Array.from({ length: Math.max(0, levels - 2) }, (_, i) => String(i + 2));
   const choose = (key: React.Key) => {
-    key === "all" ? commands.openAll() : commands.openTo(Number(key));
+    key === "all" ? map.current?.openAll() : map.current?.openTo(Number(key));
   };
   const fullScreen = () => {
     const page = frame.current;
@@ -59,18 +62,8 @@ export function Toolbar({ tree, commands, viewport, frame }: ToolbarProps) {
   };
   return (
     <Bar role="toolbar" aria-label="Map page">
-      <Tipped
-        label="Undo"
-        sign="undo"
-        isDisabled={!tree.desk.facts.canUndo}
-        onPress={commands.undo}
-      />
-      <Tipped
-        label="Redo"
-        sign="redo"
-        isDisabled={!tree.desk.facts.canRedo}
-        onPress={commands.redo}
-      />
+      <Tipped label="Undo" sign="undo" isDisabled={!canUndo} onPress={() => map.current?.undo()} />
+      <Tipped label="Redo" sign="redo" isDisabled={!canRedo} onPress={() => map.current?.redo()} />
       <Rule />
       <MenuTrigger>
         <Tipped label="Open branches" sign="open" />
@@ -91,8 +84,8 @@ export function Toolbar({ tree, commands, viewport, frame }: ToolbarProps) {
             aria-label="Layout"
             selectionMode="single"
             disallowEmptySelection
-            selectedKeys={[tree.desk.facts.layout]}
-            onAction={(key) => commands.arrange(key as LayoutKind)}
+            selectedKeys={[layout]}
+            onAction={(key) => map.current?.arrange(key as LayoutKind)}
           >
             <Item id="BRACES">The root at the left</Item>
             <Item id="BOTH_SIDES">Both sides of the root</Item>
@@ -100,12 +93,12 @@ export function Toolbar({ tree, commands, viewport, frame }: ToolbarProps) {
         </Popover>
       </MenuTrigger>
       <Rule />
-      <Tipped label="Zoom out" sign="minus" onPress={() => commands.zoom(0.8)} />
+      <Tipped label="Zoom out" sign="minus" onPress={() => map.current?.zoom(0.8)} />
       <Zoom viewport={viewport} />
-      <Tipped label="Zoom in" sign="plus" onPress={() => commands.zoom(1.25)} />
-      <Tipped label="Fit the map to the window" sign="fit" onPress={commands.fit} />
+      <Tipped label="Zoom in" sign="plus" onPress={() => map.current?.zoom(1.25)} />
+      <Tipped label="Fit the map to the window" sign="fit" onPress={() => map.current?.fit()} />
       <Tipped label="Full screen" sign="full" onPress={fullScreen} />
-      <Tipped label="Help" sign="help" onPress={commands.showKeys} />
+      <Tipped label="Help" sign="help" onPress={() => map.current?.showKeys()} />
     </Bar>
   );
-}
+});

@@ -9,9 +9,9 @@ import { Drawing } from "./Drawing";
 export const topicStyles = css`
   .topic { cursor: default; }
   .topic text { user-select: none; white-space: pre; }
-  .topic .hit { fill: transparent; }
+  .topic .hit { fill: none; pointer-events: all; }
   .topic:hover .hit { fill: rgb(255 253 247 / 0.75); }
-  .topic .toggle { fill: transparent; cursor: pointer; }
+  .topic .toggle { fill: none; pointer-events: all; cursor: pointer; }
   @media (forced-colors: active) {
     text { fill: CanvasText; }
     path { stroke: CanvasText; }
@@ -27,8 +27,13 @@ type TopicGlyphProps = {
   selected: boolean;
   position: number;
   siblings: number;
-  /** Whether it is drawn; one out of sight is only there for those who move to it. */
-  drawn: boolean;
+  /**
+   * Whether it is in sight; one that is not is only there for those who move to it, and has no shape,
+   * as a browser keeps a list of all places that take a pointer.
+   */
+  inSight: boolean;
+  /** Whether its words can be read; from far, all topics are drawn together. */
+  legible: boolean;
 };
 
 /** What a screen reader says of a topic. */
@@ -45,7 +50,7 @@ export function spoken(topic: Topic): string {
 
 /** A topic as the scene places it. */
 export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
-  const { placed, topic, selected, position, siblings, drawn } = props;
+  const { placed, topic, selected, position, siblings, inSight, legible } = props;
   const { toggle, x, y, width, height } = placed;
   return (
     <g
@@ -60,7 +65,7 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
       aria-label={spoken(topic)}
       data-topic={placed.id}
     >
-      <rect className="hit" x={x} y={y} width={width} height={height} rx="4" />
+      {inSight && <rect className="hit" x={x} y={y} width={width} height={height} rx="4" />}
       {selected && (
         <rect
           className="selected"
@@ -74,8 +79,8 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
           strokeWidth="1.5"
         />
       )}
-      {drawn && <Drawing drawn={placed.drawn} x={x} y={y} />}
-      {toggle && (
+      {inSight && legible && <Drawing drawn={placed.drawn} x={x} y={y} />}
+      {inSight && toggle && (
         <rect
           className="toggle"
           data-toggle={placed.id}

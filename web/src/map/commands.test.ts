@@ -27,7 +27,7 @@ function desk() {
   } as unknown as Desk);
   const actions = {
     edit: vi.fn(),
-    fold: { mutate: vi.fn() },
+    fold: vi.fn(),
     undo: vi.fn(),
     redo: vi.fn(),
     setDraft: vi.fn(),
@@ -104,7 +104,7 @@ describe("what is done on the map page", () => {
   it("opens a closed branch into which a child is put", () => {
     const { actions, commands, get } = desk();
     commands.addChild(get("b"));
-    expect(actions.fold.mutate.mock.calls[0]?.[0]).toEqual({ open: ["b"] });
+    expect(actions.fold.mock.calls[0]?.[0]).toEqual({ open: ["b"] });
     expect(actions.setDraft.mock.calls[0]?.[0]).toMatchObject({ parent: "b", after: "b1" });
   });
 
@@ -123,7 +123,7 @@ describe("what is done on the map page", () => {
     commands.toggle("a");
     commands.toggle("b");
     commands.toggle("a1");
-    expect(actions.fold.mutate.mock.calls.map((call) => call[0])).toEqual([
+    expect(actions.fold.mock.calls.map((call) => call[0])).toEqual([
       { close: ["a"] },
       { open: ["b"] },
     ]);

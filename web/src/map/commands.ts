@@ -30,7 +30,7 @@ export function mapCommands(context: Context) {
   const add = (parent: Topic, after: string | null) => {
     const topic = crypto.randomUUID();
     if (parent.closed) {
-      actions.fold.mutate({ open: [parent.id] });
+      actions.fold({ open: [parent.id] });
     }
     actions.setDraft({ type: "Add", topic, parent: parent.id, after, label: "" });
     setWriting(true);
@@ -94,11 +94,11 @@ export function mapCommands(context: Context) {
     toggle: (id: string) => {
       const topic = tree.get(id);
       if (topic && topic.children.length > 0) {
-        actions.fold.mutate(topic.closed ? { open: [id] } : { close: [id] });
+        actions.fold(topic.closed ? { open: [id] } : { close: [id] });
       }
     },
-    openAll: () => actions.fold.mutate({ closed: [] }),
-    openTo: (level: number) => actions.fold.mutate({ level }),
+    openAll: () => actions.fold({ closed: [] }),
+    openTo: (level: number) => actions.fold({ level }),
     undo: () => {
       if (tree.desk.facts.canUndo || actions.pending > 0) {
         actions.undo();

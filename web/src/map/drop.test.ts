@@ -4,6 +4,7 @@ import { dropAt } from "./drop";
 import { Tree } from "./tree";
 
 const desk = {
+  scene: { topics: [] },
   topics: [
     { id: "root", parent: null, children: ["a", "b", "c"] },
     { id: "a", parent: "root", children: [] },

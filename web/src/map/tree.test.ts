@@ -10,6 +10,7 @@ const topic = (id: string, parent: string | null, children: string[], closed = f
 });
 
 const tree = new Tree({
+  scene: { topics: [] },
   topics: [
     topic("root", null, ["a", "b"]),
     topic("a", "root", ["a1", "a2"], true),

@@ -24,6 +24,11 @@ export class Tree {
     return root;
   }
 
+  /** The level of the deepest topic, 0 if the root is alone. */
+  get levels(): number {
+    return this.desk.topics.reduce((deepest, topic) => Math.max(deepest, topic.level), 0);
+  }
+
   get(id: string | null): Topic | undefined {
     return id === null ? undefined : this.byId.get(id);
   }

@@ -18,7 +18,7 @@ export function useOpening(desk: Desk, actions: DeskActions, viewport: Viewport)
       asked.current = version;
       fitted.current = "";
       const { width, height } = viewport.room();
-      fold.mutate({ width: width / LEGIBLE, height: height / LEGIBLE });
+      fold({ width: width / LEGIBLE, height: height / LEGIBLE });
     }
   }, [desk, version, fold, viewport]);
 

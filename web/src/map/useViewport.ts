@@ -11,17 +11,11 @@ export const LEGIBLE = 0.72;
 
 export type Viewport = ReturnType<typeof useViewport>;
 
-/** Has a layer that was scaled drawn anew at its size. */
-function sharpen(element: HTMLElement) {
-  element.style.willChange = "auto";
-  requestAnimationFrame(() => {
-    element.style.willChange = "transform";
-  });
-}
-
 /**
- * Pans and zooms the stage within its frame. The transform is set on the element itself, so that
- * moving about costs no rendering; a zoom of 1 shows a scene pixel as a CSS pixel.
+ * Pans and zooms the stage within its frame; a zoom of 1 shows a scene pixel as a CSS pixel. The
+ * transforms are set on the elements themselves, so that moving about costs no rendering: the stage is
+ * a picture that is moved and stretched, and when a zoom has come to rest it is drawn anew, its content
+ * at the zoom and the stage unstretched.
  */
 export function useViewport(
   frame: RefObject<HTMLElement | null>,
@@ -34,15 +28,27 @@ export function useViewport(
 
   const moves = useMemo(() => {
     const listeners = new Set<() => void>();
+    let drawn = 1; // the zoom at which the content is drawn
+    const stretch = () => {
+      const { x, y, k } = view.current;
+      if (stage.current) {
+        stage.current.style.transform = `translate(${x}px, ${y}px) scale(${k / drawn})`;
+      }
+    };
+    const rest = () => {
+      window.clearTimeout(still.current);
+      drawn = view.current.k;
+      const content = stage.current?.firstElementChild;
+      if (content instanceof HTMLElement) {
+        content.style.transform = `scale(${drawn})`;
+      }
+      stretch();
+    };
     const apply = (zoomed: boolean) => {
-      const element = stage.current;
-      if (element) {
-        const { x, y, k } = view.current;
-        element.style.transform = `translate(${x}px, ${y}px) scale(${k})`;
-        if (zoomed) {
-          window.clearTimeout(still.current);
-          still.current = window.setTimeout(() => sharpen(element), STILL_MS);
-        }
+      stretch();
+      if (zoomed) {
+        window.clearTimeout(still.current);
+        still.current = window.setTimeout(rest, STILL_MS);
       }
     };
     const look = () => {
@@ -99,6 +105,7 @@ export function useViewport(
           Math.max(0, (height - scene.height * k) / 2),
           k,
         );
+        rest();
         fitted.current = scene;
       },
       /** Fits the page to the window again if it has not been moved since it was fitted. */

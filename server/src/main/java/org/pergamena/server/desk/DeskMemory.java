@@ -3,9 +3,11 @@ package org.pergamena.server.desk;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /**
@@ -17,13 +19,28 @@ import org.springframework.stereotype.Component;
 class DeskMemory {
   private static final int MOST_TOPICS = 120_000;
 
-  private record Key(UUID person, UUID map, long stamp) {}
+  /** Several pages of one person, each a little behind. */
+  private static final int MOST_STATES = 8;
+
+  private record Key(UUID person, UUID map) {}
+
+  /** The latest states of a desk, the oldest first. */
+  private record States(List<Desk> desks) {
+    int topics() {
+      return desks.stream().mapToInt(desk -> 20 + desk.topics().size()).sum();
+    }
+
+    States with(Desk desk) {
+      Stream<Desk> kept = desks.stream().skip(Math.max(0, desks.size() - MOST_STATES + 1));
+      return new States(Stream.concat(kept, Stream.of(desk)).toList());
+    }
+  }
 
   private final AtomicLong last = new AtomicLong();
-  private final Cache<Key, Desk> desks =
+  private final Cache<Key, States> desks =
       Caffeine.newBuilder()
           .maximumWeight(MOST_TOPICS)
-          .weigher((Key key, Desk desk) -> 20 + desk.topics().size())
+          .weigher((Key key, States states) -> states.topics())
           .expireAfterAccess(Duration.ofHours(2))
           .build();
 
@@ -34,12 +51,18 @@ class DeskMemory {
   }
 
   void keep(UUID person, Desk desk) {
-    desks.put(new Key(person, desk.id(), desk.facts().stamp()), desk);
+    desks
+        .asMap()
+        .merge(
+            new Key(person, desk.id()),
+            new States(List.of(desk)),
+            (before, now) -> before.with(desk));
   }
 
   Optional<Desk> find(UUID person, UUID map, Long stamp) {
-    return stamp == null
+    States states = stamp == null ? null : desks.getIfPresent(new Key(person, map));
+    return states == null
         ? Optional.empty()
-        : Optional.ofNullable(desks.getIfPresent(new Key(person, map, stamp)));
+        : states.desks().stream().filter(desk -> desk.facts().stamp() == stamp).findAny();
   }
 }
