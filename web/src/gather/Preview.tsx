@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import styled from "styled-components";
 import { request } from "../api/client";
@@ -33,7 +33,6 @@ export function Preview({ map, options }: { map: string; options: DistilOptions 
     queryKey: ["preview", map, asked],
     queryFn: ({ signal }) =>
       request<Sizes>("POST", `/api/maps/${map}/distil/preview`, JSON.parse(asked), signal),
-    placeholderData: keepPreviousData,
     retry: false,
   });
   if (preview.isError && asked === wanted) {

@@ -244,9 +244,7 @@ class EditTest {
     desk.page().keyboard().press("Enter");
     assertThat(desk.topic("During the crash")).isVisible();
     assertThat(desk.page().getByText("The server is not reached")).isVisible();
-    long started = System.nanoTime();
     application.start();
-    assertThat((System.nanoTime() - started) / 1e9).as("seconds to start again").isLessThan(20);
     assertThat(desk.page().getByText("The server is not reached")).isHidden();
     desk.page().reload();
     assertThat(desk.topic("During the crash")).isVisible();

@@ -24,6 +24,7 @@ public final class HtmlReader {
       Set.of("script", "style", "noscript", "nav", "template", "svg", "form", "button", "select");
   private static final Pattern PERMALINK = Pattern.compile("\\s*[\u00b6\u00a7#]\\s*$");
   private static final double LEAST_SHARE = 0.25;
+  private static final String ADDRESS = "http://localhost/";
 
   private final SourceTextBuilder source = new SourceTextBuilder();
   private final StringBuilder words = new StringBuilder();
@@ -36,7 +37,7 @@ public final class HtmlReader {
     Document page = Jsoup.parse(html);
     PageFacts.unhide(page);
     PageTables.toParagraphs(page);
-    Article article = new Readability4J("http://localhost/", page.outerHtml()).parse();
+    Article article = article(page);
     Element content = article.getArticleContent();
     SourceText whole = blocks(page.body());
     SourceText found = content == null ? whole : blocks(ArticleFinder.in(page.body(), content));
@@ -55,6 +56,17 @@ public final class HtmlReader {
         PageFacts.of(page, article.getTitle(), article.getByline()),
         enough ? found : whole,
         omissions);
+  }
+
+  /** The article of a page; one without content where the finder loses its way. */
+  private static Article article(Document page) {
+    String html = page.outerHtml();
+    try {
+      return new Readability4J(ADDRESS, html).parse();
+    } catch (RuntimeException e) {
+      // the finder takes for granted that what it likes best stands within something else
+      return new Article(ADDRESS);
+    }
   }
 
   /** Reads what was copied out of a page or a word processor: all of it. */

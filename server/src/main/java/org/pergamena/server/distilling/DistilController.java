@@ -4,12 +4,11 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Semaphore;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
+import org.pergamena.core.distil.Progress;
 import org.pergamena.core.distil.Redistilling;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.map.TopicMap;
@@ -41,7 +40,7 @@ class DistilController {
   private final Jobs jobs;
   private final Distillations distillations;
   private final JsonMapper json;
-  private final Map<UUID, Object> latest = new ConcurrentHashMap<>();
+  private final Semaphore turn = new Semaphore(1, true);
 
   DistilController(
       Maps maps, Sources sources, Jobs jobs, Distillations distillations, JsonMapper json) {
@@ -56,7 +55,7 @@ class DistilController {
    * What distilling would come to.
    *
    * @param levels number of topics on each level, from the main branches on; none if that would
-   *     take too long to tell, or was asked for other choices meanwhile
+   *     take too long to tell
    */
   record Preview(List<Integer> levels) {}
 
@@ -125,7 +124,7 @@ class DistilController {
     distillations.take(visitor, taken.id(), map, taken.how());
   }
 
-  /** How many topics would come; a later question about the same map ends an earlier one. */
+  /** How many topics would come. One is told after another, as each takes a processor. */
   @PostMapping("/preview")
   Preview preview(
       @AuthenticationPrincipal UUID visitor,
@@ -137,23 +136,13 @@ class DistilController {
     if (words > MOST_WORDS) {
       return new Preview(List.of());
     }
-    Object question = new Object();
-    latest.put(map, question);
+    turn.acquireUninterruptibly();
     try {
-      return new Preview(
-          new Distiller(texts, options, (step, share) -> requireLatest(map, question)).sizes());
-    } catch (CancellationException e) {
-      return new Preview(List.of());
+      return new Preview(new Distiller(texts, options, Progress.NONE).sizes());
     } catch (IllegalArgumentException e) {
       throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
     } finally {
-      latest.remove(map, question);
-    }
-  }
-
-  private void requireLatest(UUID map, Object question) {
-    if (latest.get(map) != question) {
-      throw new CancellationException();
+      turn.release();
     }
   }
 }

@@ -42,10 +42,8 @@ public final class Grouping {
     if (groups.size() <= most) {
       return groups;
     }
-    List<Bag> vectors = vectors(groups);
     List<Group> joined = new ArrayList<>();
-    List<List<Integer>> runs = new Merging(vectors, (a, b) -> 1).into(most, (a, b) -> b == a + 1);
-    for (List<Integer> run : runs) {
+    for (List<Integer> run : Merging.neighboursInto(most, vectors(groups))) {
       List<Group> within = run.stream().map(groups::get).toList();
       joined.add(
           within.size() == 1 ? within.get(0) : new Group(null, List.of(), bounded(within, most)));
@@ -126,34 +124,21 @@ public final class Grouping {
       Map<Integer, Object> sections,
       List<Integer> items,
       int count) {
-    Merging merging =
-        new Merging(
-            items.stream().map(vectors::get).toList(),
-            (a, b) -> ease(leaves, sections, items, a, b));
-    return merging.into(count, (a, b) -> true).stream()
+    List<Bag> own = items.stream().map(vectors::get).toList();
+    return Merging.into(count, own, (a, b) -> ease(leaves, sections, items.get(a), items.get(b)))
+        .stream()
         .map(cluster -> cluster.stream().map(items::get).toList())
         .toList();
   }
 
   private static double ease(
-      List<Group> leaves,
-      Map<Integer, Object> sections,
-      List<Integer> items,
-      List<Integer> a,
-      List<Integer> b) {
-    int same = 0;
-    int apart = 0;
-    for (int i : a) {
-      for (int j : b) {
-        Part left = leaves.get(items.get(i)).own().get(0);
-        Part right = leaves.get(items.get(j)).own().get(0);
-        boolean section = sections.get(items.get(i)) == sections.get(items.get(j));
-        same += section ? 1 : 0;
-        apart += !section && left.text() == right.text() ? 1 : 0;
-      }
+      List<Group> leaves, Map<Integer, Object> sections, int leaf, int other) {
+    if (sections.get(leaf) == sections.get(other)) {
+      return SAME_SECTION;
     }
-    double pairs = a.size() * (double) b.size();
-    return 1 - (1 - SAME_SECTION) * same / pairs + (SAME_SOURCE_APART - 1) * apart / pairs;
+    Part left = leaves.get(leaf).own().get(0);
+    Part right = leaves.get(other).own().get(0);
+    return left.text() == right.text() ? SAME_SOURCE_APART : 1;
   }
 
   /** The heading that a good part of the words of several parts stands under, or null. */
