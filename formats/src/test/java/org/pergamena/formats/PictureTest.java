@@ -21,6 +21,7 @@ import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.Sheet;
 import org.pergamena.core.layout.TextStyle;
 import org.pergamena.core.layout.TopicLook;
+import org.pergamena.core.layout.Typesetter;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -45,8 +46,7 @@ class PictureTest {
             TopicMap.of(topics),
             Set.of(),
             t -> new TopicLook("1", List.of(0, 1), ""),
-            Theme.LIGHT.palette(),
-            MEASURER);
+            new Typesetter(Theme.LIGHT.palette(), MEASURER));
     return Layout.of(LayoutKind.BRACES).lay(sheet);
   }
 

@@ -147,16 +147,16 @@ final class Arm {
     double inner = x(edge, columns.get(level));
     double left = leftward ? inner - block.width() : inner;
     double y = axis - block.axis();
-    List<Item> items = new ArrayList<>(block.items());
+    List<Item> items = block.items();
     String pigment = sheet.palette().pigment(sheet.branch(topic));
     Box toggle = null;
     if (!sheet.children(topic).isEmpty()) {
       Path brace = brace(edge, block.width(), level, axis, ends);
-      items.add(0, new Line(brace.moved(-left, -y), pigment, STROKE, List.of()));
+      items = with(new Line(brace.moved(-left, -y), pigment, STROKE, List.of()), items);
       toggle = toggle(edge, block.width(), level, axis).moved(-left, -y);
     } else if (sheet.closed(topic)) {
       toggle = closedToggle(block.width(), block.axis());
-      items.add(new Line(stub(block.width(), block.axis()), pigment, STROKE, List.of()));
+      items = with(new Line(stub(block.width(), block.axis()), pigment, STROKE, List.of()), items);
     }
     return new Placed(
         topic.id(),
@@ -171,6 +171,13 @@ final class Arm {
         sheet.closed(topic),
         leftward,
         Near.NONE);
+  }
+
+  private static List<Item> with(Item first, List<Item> items) {
+    List<Item> all = new ArrayList<>();
+    all.add(first);
+    all.addAll(items);
+    return all;
   }
 
   /** How far out the brace of a topic stands; the root's own edge is where distances begin. */

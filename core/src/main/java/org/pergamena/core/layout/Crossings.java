@@ -82,7 +82,7 @@ final class Crossings {
     if (bottom - top < 8 || most < least) {
       return null;
     }
-    double width = link.phrase().isEmpty() ? 0 : sheet.measurer().width(link.phrase(), PHRASE) + 10;
+    double width = link.phrase().isEmpty() ? 0 : sheet.width(link.phrase(), PHRASE) + 10;
     double x = Math.min(least + 20, most);
     double middle = (top + bottom) / 2;
     Box way = new Box(x - 3, top + 1, 6, bottom - top - 2);
@@ -123,7 +123,7 @@ final class Crossings {
   private Item mark(String mark, Placed topic) {
     double before = marked.getOrDefault(topic.id(), 0.0);
     double x = topic.x() + topic.width() + 1 + before;
-    marked.put(topic.id(), before + sheet.measurer().width(mark, TIE) + 3);
+    marked.put(topic.id(), before + sheet.width(mark, TIE) + 3);
     return new Words(Role.TIE, mark, x, topic.y() + 12, TIE, sheet.palette().rubric());
   }
 }

@@ -17,14 +17,14 @@ final class Neighbours {
 
   static List<Placed> found(Sheet sheet, List<Placed> placed) {
     Map<Column, List<Placed>> columns = new HashMap<>();
-    Map<UUID, Placed> byId = new HashMap<>();
+    Map<UUID, Placed> byId = new HashMap<>(2 * placed.size());
     for (Placed topic : placed) {
       byId.put(topic.id(), topic);
       Column column = new Column(topic.level(), topic.leftward());
       columns.computeIfAbsent(column, key -> new ArrayList<>()).add(topic);
     }
-    Map<UUID, UUID> above = new HashMap<>();
-    Map<UUID, UUID> below = new HashMap<>();
+    Map<UUID, UUID> above = new HashMap<>(2 * placed.size());
+    Map<UUID, UUID> below = new HashMap<>(2 * placed.size());
     for (List<Placed> column : columns.values()) {
       for (int i = 1; i < column.size(); i++) {
         above.put(column.get(i).id(), column.get(i - 1).id());
@@ -44,10 +44,11 @@ final class Neighbours {
   }
 
   private static UUID first(Sheet sheet, Topic topic, Map<UUID, Placed> byId, boolean leftward) {
-    return sheet.children(topic).stream()
-        .map(Topic::id)
-        .filter(id -> byId.get(id).leftward() == leftward)
-        .findFirst()
-        .orElse(null);
+    for (Topic child : sheet.children(topic)) {
+      if (byId.get(child.id()).leftward() == leftward) {
+        return child.id();
+      }
+    }
+    return null;
   }
 }

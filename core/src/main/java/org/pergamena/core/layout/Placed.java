@@ -56,6 +56,12 @@ public record Placed(
     return all;
   }
 
+  /** The same, standing elsewhere. */
+  public Placed at(double newX, double newY) {
+    return new Placed(
+        id, level, branch, newX, newY, width, height, items, toggle, closed, leftward, near);
+  }
+
   Placed with(Near newNear) {
     return new Placed(
         id, level, branch, x, y, width, height, items, toggle, closed, leftward, newNear);

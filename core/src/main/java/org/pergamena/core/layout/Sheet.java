@@ -15,14 +15,24 @@ import org.pergamena.core.map.TopicMap;
 
 /** The open part of a map, each topic set in type, ready to be placed. */
 public final class Sheet {
+  /** A topic that is shown, with its place and its type. */
+  private static final class Cell {
+    private final int level;
+    private final int branch;
+    private final List<Topic> children;
+    private TopicBlock block;
+
+    Cell(int level, int branch, List<Topic> children) {
+      this.level = level;
+      this.branch = branch;
+      this.children = children;
+    }
+  }
+
   private final TopicMap map;
   private final Set<UUID> closed;
-  private final Palette palette;
-  private final TextMeasurer measurer;
-  private final Map<UUID, Integer> branches;
-  private final Map<UUID, Integer> levels = new HashMap<>();
-  private final Map<UUID, TopicBlock> blocks = new HashMap<>();
-  private final Map<UUID, List<Topic>> below = new HashMap<>();
+  private final Typesetter typesetter;
+  private final Map<UUID, Cell> cells;
   private final List<Topic> shown = new ArrayList<>();
 
   /**
@@ -32,52 +42,52 @@ public final class Sheet {
    * @param looks what is drawn of each topic beside its label
    */
   public Sheet(
-      TopicMap map,
-      Set<UUID> closed,
-      Function<Topic, TopicLook> looks,
-      Palette palette,
-      TextMeasurer measurer) {
+      TopicMap map, Set<UUID> closed, Function<Topic, TopicLook> looks, Typesetter typesetter) {
     this.map = map;
     this.closed = closed;
-    this.palette = palette;
-    this.measurer = measurer;
-    this.branches = Numbering.branches(map);
+    this.typesetter = typesetter;
+    this.cells = new HashMap<>(2 * map.size());
     show();
     set(looks);
   }
 
   private void show() {
+    Map<UUID, Integer> branches = Numbering.branches(map);
     Deque<Topic> open = new ArrayDeque<>(List.of(map.root()));
-    levels.put(map.root().id(), 0);
     while (!open.isEmpty()) {
       Topic topic = open.pop();
       shown.add(topic);
-      List<Topic> children = children(topic);
+      List<Topic> children = closed.contains(topic.id()) ? List.of() : map.children(topic);
+      int level = topic.parent() == null ? 0 : cell(topic.parent()).level + 1;
+      cells.put(topic.id(), new Cell(level, branches.get(topic.id()), children));
       for (int i = children.size() - 1; i >= 0; i--) {
-        levels.put(children.get(i).id(), levels.get(topic.id()) + 1);
         open.push(children.get(i));
       }
     }
   }
 
   private void set(Function<Topic, TopicLook> looks) {
-    Map<UUID, TopicLook> look = new HashMap<>();
+    List<TopicLook> look = new ArrayList<>(shown.size());
     Map<Integer, Double> numberWidths = new HashMap<>();
     for (Topic topic : shown) {
       TopicLook own = looks.apply(topic);
-      look.put(topic.id(), own);
+      look.add(own);
       int level = level(topic);
-      double width = measurer.width(own.number(), TopicBlock.numberStyle(level));
+      double width = typesetter.width(own.number(), TopicBlock.numberStyle(level));
       numberWidths.merge(level, width, Math::max);
     }
-    for (Topic topic : shown) {
+    for (int i = 0; i < look.size(); i++) {
+      Topic topic = shown.get(i);
+      Cell cell = cell(topic.id());
       int hidden = closed(topic) ? map.preorder(topic).size() - 1 : 0;
       TopicBlock.Setting setting =
-          new TopicBlock.Setting(
-              level(topic), numberWidths.get(level(topic)), hidden, branch(topic), palette);
-      blocks.put(
-          topic.id(), TopicBlock.set(topic.content(), look.get(topic.id()), setting, measurer));
+          new TopicBlock.Setting(cell.level, numberWidths.get(cell.level), hidden, cell.branch);
+      cell.block = typesetter.set(topic.content(), look.get(i), setting);
     }
+  }
+
+  private Cell cell(UUID topic) {
+    return cells.get(topic);
   }
 
   TopicMap map() {
@@ -85,11 +95,12 @@ public final class Sheet {
   }
 
   Palette palette() {
-    return palette;
+    return typesetter.palette();
   }
 
-  TextMeasurer measurer() {
-    return measurer;
+  /** Width of a line in scene pixels. */
+  double width(String text, TextStyle style) {
+    return typesetter.width(text, style);
   }
 
   /** All topics that are shown, every parent before its children. */
@@ -99,8 +110,7 @@ public final class Sheet {
 
   /** The children that are shown. */
   List<Topic> children(Topic topic) {
-    return below.computeIfAbsent(
-        topic.id(), id -> closed.contains(id) ? List.of() : map.children(topic));
+    return cell(topic.id()).children;
   }
 
   boolean closed(Topic topic) {
@@ -108,14 +118,14 @@ public final class Sheet {
   }
 
   int level(Topic topic) {
-    return levels.get(topic.id());
+    return cell(topic.id()).level;
   }
 
   int branch(Topic topic) {
-    return branches.get(topic.id());
+    return cell(topic.id()).branch;
   }
 
   TopicBlock block(Topic topic) {
-    return blocks.get(topic.id());
+    return cell(topic.id()).block;
   }
 }

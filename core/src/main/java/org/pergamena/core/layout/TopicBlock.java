@@ -48,12 +48,12 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
    * @param numberWidth room for the number, the same for all of its level
    * @param hidden number of topics below that are not shown
    */
-  record Setting(int level, double numberWidth, int hidden, int branch, Palette palette) {}
+  record Setting(int level, double numberWidth, int hidden, int branch) {}
 
   /** Sets a topic. */
-  static TopicBlock set(Content content, TopicLook look, Setting setting, TextMeasurer measurer) {
+  static TopicBlock set(
+      Content content, TopicLook look, Setting setting, Palette palette, TextMeasurer measurer) {
     int level = setting.level();
-    Palette palette = setting.palette();
     TextStyle style = labelStyle(level);
     List<String> lines = LineBreaks.of(content.label(), style, widest(level), measurer);
     double lineHeight = Math.round(style.size() * 1.35);

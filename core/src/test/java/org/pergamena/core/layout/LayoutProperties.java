@@ -44,8 +44,8 @@ class LayoutProperties {
                     numbers.get(topic.id()),
                     List.of(0, 1, 2).subList(0, random.nextInt(4)),
                     random.nextInt(3) == 0 ? "thin" : ""),
-            PALETTE,
-            (text, style) -> text.length() * letterWidth * style.size() / 30);
+            new Typesetter(
+                PALETTE, (text, style) -> text.length() * letterWidth * style.size() / 30));
     Scene scene = Layout.of(kind).lay(sheet);
     List<Placed> placed = scene.topics();
     for (int i = 0; i < placed.size(); i++) {

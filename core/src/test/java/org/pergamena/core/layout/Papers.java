@@ -32,7 +32,6 @@ final class Papers {
                 map,
                 closed,
                 t -> new TopicLook(numbers.get(t.id()), List.of(0, 1), "thin"),
-                PALETTE,
-                MEASURER));
+                new Typesetter(PALETTE, MEASURER)));
   }
 }

@@ -25,13 +25,13 @@ class DeskMemory {
   private record Key(UUID person, UUID map) {}
 
   /** The latest states of a desk, the oldest first. */
-  private record States(List<Desk> desks) {
+  private record States(List<DeskState> desks) {
     int topics() {
       return desks.stream().mapToInt(desk -> 20 + desk.topics().size()).sum();
     }
 
-    States with(Desk desk) {
-      Stream<Desk> kept = desks.stream().skip(Math.max(0, desks.size() - MOST_STATES + 1));
+    States with(DeskState desk) {
+      Stream<DeskState> kept = desks.stream().skip(Math.max(0, desks.size() - MOST_STATES + 1));
       return new States(Stream.concat(kept, Stream.of(desk)).toList());
     }
   }
@@ -50,7 +50,7 @@ class DeskMemory {
     return last.updateAndGet(before -> Math.max(before + 1, now));
   }
 
-  void keep(UUID person, Desk desk) {
+  void keep(UUID person, DeskState desk) {
     desks
         .asMap()
         .merge(
@@ -59,7 +59,7 @@ class DeskMemory {
             (before, now) -> before.with(desk));
   }
 
-  Optional<Desk> find(UUID person, UUID map, Long stamp) {
+  Optional<DeskState> find(UUID person, UUID map, Long stamp) {
     States states = stamp == null ? null : desks.getIfPresent(new Key(person, map));
     return states == null
         ? Optional.empty()

@@ -70,13 +70,17 @@ class Desks {
    * What has changed since a state of the desk that the person's page has; the whole without one.
    */
   Patch since(UUID person, UUID mapId, Long stamp) {
-    Optional<Desk> before = memory.find(person, mapId, stamp);
-    Desk now = desk(person, mapId);
-    return before.map(desk -> Patch.between(desk, now)).orElseGet(() -> Patch.whole(now));
+    Optional<DeskState> before = memory.find(person, mapId, stamp);
+    DeskState now = state(person, mapId);
+    return before.map(desk -> Patch.between(desk, now)).orElseGet(() -> Patch.whole(now.whole()));
   }
 
   /** The desk of a map for a person, all of it from one moment. */
   Desk desk(UUID person, UUID mapId) {
+    return state(person, mapId).whole();
+  }
+
+  private DeskState state(UUID person, UUID mapId) {
     Known known =
         oneMoment.execute(
             transaction ->
@@ -86,12 +90,12 @@ class Desks {
                     log.can(mapId, person),
                     freshTopics.of(mapId),
                     shelves.of(mapId)));
-    Desk desk = desk(known);
+    DeskState desk = state(known);
     memory.keep(person, desk);
     return desk;
   }
 
-  private Desk desk(Known known) {
+  private DeskState state(Known known) {
     TopicMap map = known.map().map();
     Shelves.Shelf shelf = known.shelf();
     Map<UUID, Coverage> coverages = Coverage.of(map, shelf.texts());
@@ -111,7 +115,7 @@ class Desks {
             shelf.outlined(),
             shelf.again(),
             map.look().layout());
-    return new Desk(
+    return new DeskState(
         known.map().id(),
         facts,
         topics(prepared, closed, known.fresh()),
@@ -119,7 +123,7 @@ class Desks {
             .map(l -> new Desk.CrossLinkView(l.id(), l.from(), l.to(), l.phrase()))
             .toList(),
         Shelves.views(map, shelf, coverages),
-        SceneView.of(prepared.scene(closed)),
+        prepared.scene(closed),
         shelf.jobs(),
         proposed(map, shelf));
   }

@@ -8,11 +8,10 @@ import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.analysis.Support;
 import org.pergamena.core.layout.Layout;
-import org.pergamena.core.layout.Palette;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.Sheet;
-import org.pergamena.core.layout.TextMeasurer;
 import org.pergamena.core.layout.TopicLook;
+import org.pergamena.core.layout.Typesetter;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -23,8 +22,7 @@ import org.springframework.stereotype.Component;
 /** Draws maps: the one way to a scene, for the page and for every picture. */
 @Component
 public class Drawing {
-  private final TextMeasurer measurer = new FontMeasurer();
-  private final Palette palette = Theme.LIGHT.palette();
+  private final Typesetter typesetter = new Typesetter(Theme.LIGHT.palette(), new FontMeasurer());
 
   /**
    * Gets a map ready to be drawn, once for all the ways of closing its branches.
@@ -35,13 +33,12 @@ public class Drawing {
   public Prepared prepare(TopicMap map, List<UUID> sources, Set<UUID> fresh) {
     Map<UUID, Integer> inks = new HashMap<>();
     sources.forEach(source -> inks.put(source, inks.size()));
-    return new Prepared(measurer, palette, map, Numbering.of(map), Support.of(map), inks, fresh);
+    return new Prepared(typesetter, map, Numbering.of(map), Support.of(map), inks, fresh);
   }
 
   /** A map with what is drawn of its topics beside their labels. */
   public record Prepared(
-      TextMeasurer measurer,
-      Palette palette,
+      Typesetter typesetter,
       TopicMap map,
       Map<UUID, String> numbers,
       Map<UUID, Support> supports,
@@ -50,7 +47,7 @@ public class Drawing {
 
     /** The scene in which some topics' branches are closed. */
     public Scene scene(Set<UUID> closed) {
-      Sheet sheet = new Sheet(map, closed, topic -> look(topic, this), palette, measurer);
+      Sheet sheet = new Sheet(map, closed, topic -> look(topic, this), typesetter);
       return Layout.of(map.look().layout()).lay(sheet);
     }
   }

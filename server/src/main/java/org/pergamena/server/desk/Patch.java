@@ -6,10 +6,11 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import org.pergamena.core.layout.Placed;
+import org.pergamena.core.layout.Scene;
 import org.pergamena.server.jobs.Jobs;
 
 /**
@@ -80,7 +81,7 @@ record Patch(
   }
 
   /** What leads from one state to another. */
-  static Patch between(Desk before, Desk now) {
+  static Patch between(DeskState before, DeskState now) {
     return new Patch(
         null,
         before.facts().stamp(),
@@ -104,50 +105,52 @@ record Patch(
   }
 
   private static <T> List<T> different(List<T> before, List<T> now, Function<T, UUID> id) {
-    Map<UUID, T> old = new HashMap<>();
+    Map<UUID, T> old = new HashMap<>(2 * before.size());
     before.forEach(item -> old.put(id.apply(item), item));
     return now.stream().filter(item -> !item.equals(old.get(id.apply(item)))).toList();
   }
 
   private static <T> List<UUID> gone(List<T> before, List<T> now, Function<T, UUID> id) {
-    Set<UUID> there = new HashSet<>();
+    Set<UUID> there = new HashSet<>(2 * now.size());
     now.forEach(item -> there.add(id.apply(item)));
     return before.stream().map(id).filter(old -> !there.contains(old)).toList();
   }
 
-  private static ScenePatch between(SceneView before, SceneView now) {
-    if (before.equals(now)) {
-      return null;
-    }
-    Map<UUID, SceneView.PlacedView> next = new HashMap<>();
+  private static ScenePatch between(Scene before, Scene now) {
+    Map<UUID, Placed> next = new HashMap<>(2 * now.topics().size());
     now.topics().forEach(topic -> next.put(topic.id(), topic));
     List<SceneView.PlacedView> other = new ArrayList<>();
     List<UUID> gone = new ArrayList<>();
     List<Run> moved = new ArrayList<>();
     for (int i = 0; i < before.topics().size(); i++) {
-      SceneView.PlacedView old = before.topics().get(i);
-      SceneView.PlacedView topic = next.remove(old.id());
+      Placed old = before.topics().get(i);
+      Placed topic = next.remove(old.id());
       if (topic == null) {
         gone.add(old.id());
-      } else if (!topic.sameShape(old)) {
-        other.add(topic);
-      } else if (!topic.equals(old)) {
-        move(moved, i, topic.x() - old.x(), topic.y() - old.y());
+      } else if (!SceneView.sameShape(topic, old)) {
+        other.add(SceneView.placed(topic));
+      } else {
+        double dx = SceneView.round(topic.x()) - SceneView.round(old.x());
+        double dy = SceneView.round(topic.y()) - SceneView.round(old.y());
+        move(moved, i, SceneView.round(dx), SceneView.round(dy));
       }
     }
-    now.topics().stream().filter(topic -> next.containsKey(topic.id())).forEach(other::add);
-    return new ScenePatch(
-        now.width(),
-        now.height(),
-        other,
-        gone,
-        moved,
-        Objects.equals(before.links(), now.links()) ? null : now.links());
+    now.topics().stream()
+        .filter(topic -> next.containsKey(topic.id()))
+        .forEach(topic -> other.add(SceneView.placed(topic)));
+    List<SceneView.AcrossView> links = SceneView.across(now);
+    boolean sameLinks = links.equals(SceneView.across(before));
+    boolean nothing = other.isEmpty() && gone.isEmpty() && moved.isEmpty() && sameLinks;
+    if (nothing && before.width() == now.width() && before.height() == now.height()) {
+      return null;
+    }
+    return new ScenePatch(now.width(), now.height(), other, gone, moved, sameLinks ? null : links);
   }
 
-  private static void move(List<Run> moved, int at, double dx, double dy) {
-    double x = Math.round(dx * 10) / 10.0;
-    double y = Math.round(dy * 10) / 10.0;
+  private static void move(List<Run> moved, int at, double x, double y) {
+    if (x == 0 && y == 0) {
+      return;
+    }
     Run last = moved.isEmpty() ? null : moved.get(moved.size() - 1);
     if (last != null && last.from() + last.count() == at && last.dx() == x && last.dy() == y) {
       moved.set(moved.size() - 1, new Run(last.from(), last.count() + 1, x, y));

@@ -36,27 +36,7 @@ record SceneView(double width, double height, List<PlacedView> topics, List<Acro
           Box toggle,
       boolean closed,
       boolean leftward,
-      NearView near) {
-
-    /** Whether another is the same but for where it stands. */
-    boolean sameShape(PlacedView other) {
-      return equals(
-          new PlacedView(
-              other.id,
-              other.level,
-              other.branch,
-              x,
-              y,
-              other.width,
-              other.height,
-              other.reach,
-              other.drawn,
-              other.toggle,
-              other.closed,
-              other.leftward,
-              other.near));
-    }
-  }
+      NearView near) {}
 
   /** The topics that the arrow keys lead to. */
   record NearView(
@@ -104,12 +84,23 @@ record SceneView(double width, double height, List<PlacedView> topics, List<Acro
         scene.width(),
         scene.height(),
         scene.topics().stream().map(SceneView::placed).toList(),
-        scene.links().stream()
-            .map(l -> new AcrossView(l.id(), l.from(), l.to(), drawn(l.items()), l.tie()))
-            .toList());
+        across(scene));
   }
 
-  private static PlacedView placed(Placed topic) {
+  static List<AcrossView> across(Scene scene) {
+    return scene.links().stream()
+        .map(l -> new AcrossView(l.id(), l.from(), l.to(), drawn(l.items()), l.tie()))
+        .toList();
+  }
+
+  /** Whether two are sent the same but for where they stand. */
+  static boolean sameShape(Placed topic, Placed other) {
+    Placed here = topic.at(0, 0);
+    Placed there = other.at(0, 0);
+    return here.equals(there) || placed(here).equals(placed(there));
+  }
+
+  static PlacedView placed(Placed topic) {
     Placed.Near near = topic.near();
     return new PlacedView(
         topic.id(),
@@ -160,7 +151,8 @@ record SceneView(double width, double height, List<PlacedView> topics, List<Acro
     return new Box(round(box.x()), round(box.y()), round(box.width()), round(box.height()));
   }
 
-  private static double round(double pixels) {
+  /** To a tenth of a pixel, as everything is sent. */
+  static double round(double pixels) {
     return Math.round(pixels * 10) / 10.0;
   }
 }
