@@ -7,6 +7,7 @@ import type { Desk as DeskState, Passage, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { ExportSheet } from "../export/ExportSheet";
 import { AgainSheet } from "../gather/AgainSheet";
+import { Arrivals } from "../gather/Arrivals";
 import { Bring } from "../gather/Bring";
 import { Distilling } from "../gather/Distilling";
 import { Gather } from "../gather/Gather";
@@ -49,6 +50,15 @@ const MapArea = styled.div`
   position: relative;
   display: grid;
   grid-template-rows: auto minmax(0, 1fr);
+  &:has(> [data-given]) { grid-template-rows: auto auto minmax(0, 1fr); }
+`;
+
+const Given = styled.div`
+  max-height: 30vh;
+  overflow: auto;
+  padding: 7px 20px;
+  background: ${({ theme }) => theme.page};
+  border-bottom: 1px solid ${({ theme }) => theme.rule};
 `;
 
 const GatherArea = styled.div`
@@ -234,6 +244,11 @@ export const Desk = memo(function Desk(props: DeskProps) {
           distilling={distilling}
           onCancel={cancel}
         />
+        {!empty && !adding && gathering.sending.length > 0 && (
+          <Given data-given="">
+            <Arrivals gathering={gathering} onOpen={read} />
+          </Given>
+        )}
         {empty ? (
           <GatherArea>
             <Gather

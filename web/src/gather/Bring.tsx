@@ -4,7 +4,7 @@ import styled from "styled-components";
 import { useSession } from "../api/useSession";
 import { Button, TextButton } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
-import { Progress } from "../ui/Progress";
+import { Arrivals } from "./Arrivals";
 import type { Gathering } from "./useGather";
 
 const Drop = styled.div`
@@ -16,13 +16,6 @@ const Drop = styled.div`
   border-radius: ${({ theme }) => theme.radius};
   background: ${({ theme }) => theme.page};
   > p { color: ${({ theme }) => theme.softInk}; max-width: 62ch; }
-`;
-
-const Lines = styled.ul`
-  list-style: none;
-  width: 100%;
-  display: grid;
-  gap: 6px;
 `;
 
 type BringProps = {
@@ -61,38 +54,7 @@ export function Bring({ gathering, onOpen, onOutline }: BringProps) {
       </Row>
       {way === "text" && <Paste gathering={gathering} onDone={done} />}
       {way === "address" && <Address gathering={gathering} onDone={done} />}
-      {gathering.sending.length > 0 && (
-        <Lines aria-label="Files on their way">
-          {gathering.sending.map((line) => (
-            <li key={line.key}>
-              {line.problem ? (
-                <Trouble role="alert">
-                  {line.name}: {line.problem}{" "}
-                  {line.file && (
-                    <TextButton onPress={() => gathering.again(line)}>Try again</TextButton>
-                  )}{" "}
-                  <TextButton onPress={() => gathering.dismiss(line.key)}>Dismiss</TextButton>
-                </Trouble>
-              ) : line.already ? (
-                <p role="status">
-                  {line.name} is here already, as “{line.already.name}”.{" "}
-                  <TextButton
-                    onPress={() => {
-                      onOpen(line.already?.source ?? "");
-                      gathering.dismiss(line.key);
-                    }}
-                  >
-                    Open it
-                  </TextButton>{" "}
-                  <TextButton onPress={() => gathering.dismiss(line.key)}>Dismiss</TextButton>
-                </p>
-              ) : (
-                <Progress label={`Sending ${line.name}`} share={line.share} />
-              )}
-            </li>
-          ))}
-        </Lines>
-      )}
+      {gathering.sending.length > 0 && <Arrivals gathering={gathering} onOpen={onOpen} />}
     </Drop>
   );
 }

@@ -3,12 +3,13 @@ import { useState } from "react";
 import { request, upload } from "../api/client";
 import type { Added } from "../api/types";
 
-/** A file on its way to the server, one that did not arrive, or one that is there already. */
+/** A file on its way to the server, one that arrived or did not, or one that is there already. */
 export type Sending = {
   key: number;
   name: string;
   share: number;
   problem: string | null;
+  done: boolean;
   already: { source: string; name: string } | null;
   file: File | null;
 };
@@ -27,15 +28,16 @@ export function useGather(mapId: string) {
         ? all.map((s) => (s.key === key ? { ...s, ...part } : s))
         : all.filter((s) => s.key !== key),
     );
+  const forgetDone = () => setSending((all) => all.filter((line) => !line.done));
   const begin = (name: string, file: File | null) => {
     const key = nextKey++;
-    const line = { key, name, share: 0, problem: null, already: null, file };
+    const line = { key, name, share: 0, problem: null, done: false, already: null, file };
     setSending((all) => [...all, line]);
     return key;
   };
   const arrived = async (key: number, added: Added) => {
     const there = added.already ? { source: added.id, name: added.already } : null;
-    change(key, there ? { already: there } : null);
+    change(key, there ? { already: there } : { done: true });
     await refresh();
   };
 
@@ -61,6 +63,7 @@ export function useGather(mapId: string) {
     sending,
     /** Sends files one after another, each on its own line. */
     addFiles: async (files: Iterable<File>) => {
+      forgetDone();
       const lines = [...files].map((file) => [begin(file.name, file), file] as const);
       for (const [key, file] of lines) {
         await deliver(key, file);
@@ -76,6 +79,7 @@ export function useGather(mapId: string) {
       ask("pasted", title, { title, text, html }),
     fetch: (address: string) => ask("address", address, { address }),
     dismiss: (key: number) => change(key, null),
+    forgetDone,
     refresh,
   };
 }

@@ -74,7 +74,7 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
           width={width}
           height={height}
           rx="4"
-          fill={theme.page}
+          fill={legible ? theme.page : "none"}
           stroke={pigment(placed.branch)}
           strokeWidth="1.5"
         />

@@ -1,9 +1,11 @@
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import {
+  type KeyboardEvent,
   lazy,
   type MouseEvent,
   Suspense,
   useCallback,
+  useDeferredValue,
   useEffect,
   useMemo,
   useRef,
@@ -19,7 +21,7 @@ import { Button, SignButton, TextButton } from "../ui/Button";
 import { Sign } from "../ui/Sign";
 import { counted } from "../ui/words";
 import { Contents } from "./Contents";
-import { folded, places } from "./find";
+import { chosenAfter, type Run, select, stepOf } from "./keySelection";
 import { Player } from "./Player";
 import { SourceBlock } from "./SourceBlock";
 import { selectedSpan } from "./selection";
@@ -70,6 +72,8 @@ const Body = styled.div`
   @media (max-width: 500px) { padding-right: 14px; }
   font: 400 16px/26px ${({ theme }) => theme.reading};
   max-width: 760px;
+  &:focus { outline: none; }
+  &:focus-visible { box-shadow: inset 3px 0 ${({ theme }) => theme.rubric}; }
 `;
 
 const LinkBar = styled.div`
@@ -118,8 +122,13 @@ export function SourceReading(props: SourceReadingProps) {
   const [pages, setPages] = useState(false);
   const [now, setNow] = useState<{ start: number; end: number } | null>(null);
   const sought = found?.source === spot.source ? found : spot;
-  const low = useMemo(() => folded(text.data?.text ?? ""), [text.data]);
-  const hits = useMemo(() => places(low, query), [low, query]);
+  const words = useDeferredValue(query.trim());
+  const places = useQuery({
+    queryKey: ["places", desk.id, spot.source, words, text.data?.text.length],
+    queryFn: () => request<Run[]>("GET", `${path}/search?words=${encodeURIComponent(words)}`),
+    enabled: words !== "",
+  });
+  const hits = (words && places.data) || [];
   const hit = hits.findIndex((h) => h.start === sought.start && h.end === sought.end);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: another spot ends the search
@@ -165,11 +174,13 @@ export function SourceReading(props: SourceReadingProps) {
             </SearchField>
             {query.trim() && (
               <span role="status">
-                {hits.length === 0
-                  ? "not there"
-                  : hit < 0
-                    ? counted(hits.length, "place")
-                    : `${hit + 1} of ${hits.length}`}
+                {!places.data || words !== query.trim()
+                  ? "searching\u2026"
+                  : hits.length === 0
+                    ? "not there"
+                    : hit < 0
+                      ? counted(hits.length, "place")
+                      : `${hit + 1} of ${hits.length}`}
               </span>
             )}
             <Contents text={text.data} onGo={go} />
@@ -196,6 +207,7 @@ export function SourceReading(props: SourceReadingProps) {
           sought={sought}
           now={now}
           topic={topic}
+          say={say}
           onSelect={onSelect}
           onPlay={(start, end) => go(start, end, true)}
           onLink={(start, end) => {
@@ -219,11 +231,13 @@ type SourceBodyProps = {
   onLeaveOut: (start: number, end: number) => void;
   onPlay: (start: number, end: number) => void;
   onSelect: (topic: string) => void;
+  say: (words: string) => void;
 };
 
 function SourceBody(props: SourceBodyProps) {
-  const { text, marks, sought, now, topic, onLink, onLeaveOut, onPlay, onSelect } = props;
+  const { text, marks, sought, now, topic, onLink, onLeaveOut, onPlay, onSelect, say } = props;
   const body = useRef<HTMLDivElement>(null);
+  const [byKey, setByKey] = useState(false);
   const [selected, setSelected] = useState<{ start: number; end: number } | null>(null);
 
   useEffect(() => {
@@ -251,6 +265,13 @@ function SourceBody(props: SourceBodyProps) {
       ?.scrollIntoView({ block: "nearest", behavior: "smooth" });
   }, [now]);
 
+  // what opened the source is gone with the page it stood on
+  useEffect(() => {
+    if (document.activeElement === document.body) {
+      body.current?.focus({ preventScroll: true });
+    }
+  }, []);
+
   const play = (event: MouseEvent) => {
     const holder = (event.target as Element).closest("[data-start]");
     if (text.sound && holder && window.getSelection()?.isCollapsed) {
@@ -268,6 +289,28 @@ function SourceBody(props: SourceBodyProps) {
     [marks, topic],
   );
   const offered = selected ?? (sought.end > sought.start ? sought : null);
+  const link = (span: Run) => {
+    onLink(span.start, span.end);
+    window.getSelection()?.removeAllRanges();
+  };
+  const keyed = (event: KeyboardEvent<HTMLElement>) => {
+    const step = stepOf(event);
+    if (event.target !== event.currentTarget || event.altKey || event.ctrlKey || event.metaKey) {
+      return;
+    }
+    if (step) {
+      event.preventDefault();
+      const chosen = chosenAfter(text, offered, sought.start, step);
+      select(event.currentTarget, chosen);
+      say(text.text.slice(chosen.start, chosen.end));
+    } else if (event.key === "Enter" && offered && !linked(offered)) {
+      event.preventDefault();
+      link(offered);
+    } else if (event.key === "Escape" && selected) {
+      event.preventDefault();
+      window.getSelection()?.removeAllRanges();
+    }
+  };
   const blocks = useMemo(
     () =>
       text.blocks.map((block) => (
@@ -286,18 +329,23 @@ function SourceBody(props: SourceBodyProps) {
 
   return (
     <>
-      <Body ref={body} data-plays={text.sound ? "" : undefined} onClick={play}>
+      <Body
+        ref={body}
+        role="group"
+        aria-label="Text of the source"
+        aria-describedby="choosing"
+        tabIndex={0}
+        data-plays={text.sound ? "" : undefined}
+        onClick={play}
+        onKeyDown={keyed}
+        onFocus={(event) => setByKey(event.currentTarget.matches(":focus-visible"))}
+        onBlur={() => setByKey(false)}
+      >
         {blocks}
       </Body>
       {offered && !linked(offered) ? (
         <LinkBar>
-          <Button
-            $strong
-            onPress={() => {
-              onLink(offered.start, offered.end);
-              window.getSelection()?.removeAllRanges();
-            }}
-          >
+          <Button $strong onPress={() => link(offered)}>
             Link to {topic.number} {topic.label}
           </Button>
           <span>
@@ -311,8 +359,11 @@ function SourceBody(props: SourceBodyProps) {
         </LinkBar>
       ) : (
         <LinkBar>
-          Select words to link them to “{topic.label}”.
-          {text.sound && " Press a sentence to hear it."}
+          <span id="choosing">
+            Select words to link them to “{topic.label}”.
+            {byKey && " Up and down choose a sentence, with Shift more or fewer; Enter links it."}
+            {text.sound && " Press a sentence to hear it."}
+          </span>
         </LinkBar>
       )}
     </>

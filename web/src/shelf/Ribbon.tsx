@@ -1,4 +1,4 @@
-import type { MouseEvent } from "react";
+import { type KeyboardEvent, type MouseEvent, useRef, useState } from "react";
 import styled from "styled-components";
 import type { Source } from "../api/types";
 import type { OpenSource } from "../reading/spot";
@@ -13,44 +13,49 @@ const Bar = styled.div`
   overflow: visible;
 `;
 
-const Stretch = styled.span`
+const Piece = styled.button`
   position: absolute;
   top: 0;
   bottom: 0;
   overflow: hidden;
-  padding-left: 3px;
+  padding: 0 0 0 3px;
+  border: 0;
+  text-align: left;
   font: 700 10px/11px ${({ theme }) => theme.control};
   color: ${({ theme }) => theme.page};
+  background: none;
   box-shadow: inset -1px 0 ${({ theme }) => theme.shelf};
   forced-color-adjust: none;
+  cursor: pointer;
+  &[data-of="gap"] {
+    top: -4px;
+    bottom: -4px;
+    min-width: 6px;
+    box-shadow: none;
+  }
+  &[data-of="gap"]:hover { box-shadow: inset 0 0 0 1px ${({ theme }) => theme.rubric}; }
+  &[data-of="excluded"] {
+    background: repeating-linear-gradient(
+      -45deg,
+      ${({ theme }) => theme.shelf} 0 3px,
+      ${({ theme }) => theme.gap} 3px 5px
+    );
+  }
+  &:focus-visible {
+    outline: 2px solid ${({ theme }) => theme.rubric};
+    outline-offset: 2px;
+    z-index: 1;
+  }
 `;
 
 /** A stretch of less than this share has no room for its number. */
 const SMALLEST_NUMBERED = 0.035;
 
-const Gap = styled.button`
-  position: absolute;
-  top: -4px;
-  bottom: -4px;
-  min-width: 6px;
-  padding: 0;
-  border: 0;
-  background: none;
-  cursor: pointer;
-  &:hover { box-shadow: inset 0 0 0 1px ${({ theme }) => theme.rubric}; }
-`;
-
-const Excluded = styled(Stretch)`
-  background: repeating-linear-gradient(
-    -45deg,
-    ${({ theme }) => theme.shelf} 0 3px,
-    ${({ theme }) => theme.gap} 3px 5px
-  );
-`;
-
 const NOWHERE = -3;
 const EXCLUDED = -4;
 const SMALLEST_GAP = 0.004;
+
+type Stretch = Source["ribbon"][number];
 
 type RibbonProps = {
   source: Source;
@@ -59,56 +64,81 @@ type RibbonProps = {
   onOpen: OpenSource;
 };
 
-/** A source from end to end, coloured by main branch; a gap is not on the map. */
+/**
+ * A source from end to end, coloured by main branch; a gap is not on the map. It is one stop of the
+ * Tab key, the arrow keys lead from stretch to stretch.
+ */
 export function Ribbon({ source, numbers, onOpen }: RibbonProps) {
-  const share = (offset: number) => `${(100 * offset) / source.length}%`;
-  const place = (from: number, to: number) => ({ left: share(from), width: share(to - from) });
-  const open = (at: number) => onOpen({ source: source.id, start: at, end: at });
-  const click = (event: MouseEvent<HTMLDivElement>) => {
-    const bounds = event.currentTarget.getBoundingClientRect();
-    open(Math.floor(((event.clientX - bounds.left) / bounds.width) * source.length));
+  const bar = useRef<HTMLDivElement>(null);
+  const [chosen, setChosen] = useState(0);
+  const share = (offset: number) => offset / source.length;
+  const stretches = source.ribbon.filter(
+    (s) => s.branch !== NOWHERE || share(s.end - s.start) > SMALLEST_GAP,
+  );
+  const current = Math.min(chosen, stretches.length - 1);
+  const open = (start: number, end: number) => onOpen({ source: source.id, start, end });
+  const press = (event: MouseEvent, stretch: Stretch) => {
+    const bounds = bar.current?.getBoundingClientRect();
+    if (stretch.branch === NOWHERE) {
+      open(stretch.start, stretch.end);
+    } else if (event.detail === 0 || !bounds) {
+      open(stretch.start, stretch.start); // pressed by key
+    } else {
+      const at = Math.floor(((event.clientX - bounds.left) / bounds.width) * source.length);
+      open(at, at);
+    }
+  };
+  const keyed = (event: KeyboardEvent) => {
+    const steps = { ArrowLeft: current - 1, ArrowRight: current + 1, Home: 0, End: 1e9 };
+    const to = steps[event.key as keyof typeof steps];
+    if (to !== undefined) {
+      event.preventDefault();
+      const next = Math.max(0, Math.min(stretches.length - 1, to));
+      setChosen(next);
+      bar.current?.querySelectorAll("button")[next]?.focus();
+    }
+  };
+  const label = (stretch: Stretch) => {
+    const what =
+      stretch.branch === NOWHERE
+        ? "Not on the map"
+        : stretch.branch === EXCLUDED
+          ? "Left out of distilling by you"
+          : stretch.branch === ASIDE
+            ? "On a topic that is set aside"
+            : `On branch ${numbers.get(stretch.branch) ?? "of the root"}`;
+    const long = percent(share(stretch.end - stretch.start));
+    return `${what}: ${long} of ${source.name}, from ${percent(share(stretch.start))}`;
   };
   return (
-    <Bar onClick={click}>
-      {source.ribbon
-        .filter((stretch) => stretch.branch > NOWHERE)
-        .map((stretch) => (
-          <Stretch
-            key={stretch.start}
-            style={{
-              ...place(stretch.start, stretch.end),
-              background: pigment(stretch.branch),
-              opacity: stretch.branch === ASIDE ? 0.35 : 1,
-            }}
-          >
-            {(stretch.end - stretch.start) / source.length > SMALLEST_NUMBERED &&
-              numbers.get(stretch.branch)}
-          </Stretch>
-        ))}
-      {source.ribbon
-        .filter((stretch) => stretch.branch === EXCLUDED)
-        .map((stretch) => (
-          <Excluded
-            key={stretch.start}
-            title="Left out of distilling by you"
-            style={place(stretch.start, stretch.end)}
-          />
-        ))}
-      {source.ribbon
-        .filter((s) => s.branch === NOWHERE && (s.end - s.start) / source.length > SMALLEST_GAP)
-        .map((gap) => (
-          <Gap
-            key={gap.start}
+    <Bar ref={bar} role="toolbar" aria-label={`Stretches of ${source.name}`} onKeyDown={keyed}>
+      {stretches.map((stretch, i) => {
+        const { start, end, branch } = stretch;
+        const place = { left: `${100 * share(start)}%`, width: `${100 * share(end - start)}%` };
+        return (
+          <Piece
+            key={start}
             type="button"
-            style={place(gap.start, gap.end)}
-            title="Not on the map: read it"
-            aria-label={`Not on the map: ${percent((gap.end - gap.start) / source.length)} of ${source.name}, from ${percent(gap.start / source.length)}`}
-            onClick={(event) => {
-              event.stopPropagation();
-              onOpen({ source: source.id, start: gap.start, end: gap.end });
-            }}
-          />
-        ))}
+            tabIndex={i === current ? 0 : -1}
+            data-of={branch === NOWHERE ? "gap" : branch === EXCLUDED ? "excluded" : "branch"}
+            title={branch === NOWHERE ? "Not on the map: read it" : undefined}
+            aria-label={label(stretch)}
+            style={
+              branch > NOWHERE
+                ? {
+                    ...place,
+                    background: pigment(branch),
+                    opacity: branch === ASIDE ? 0.35 : 1,
+                  }
+                : place
+            }
+            onFocus={() => setChosen(i)}
+            onClick={(event) => press(event, stretch)}
+          >
+            {branch > NOWHERE && share(end - start) > SMALLEST_NUMBERED && numbers.get(branch)}
+          </Piece>
+        );
+      })}
     </Bar>
   );
 }

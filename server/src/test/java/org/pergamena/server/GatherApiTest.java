@@ -177,7 +177,7 @@ class GatherApiTest {
   }
 
   @Test
-  void all_sources_are_searched_at_once(TestVisitor visitor) {
+  void all_sources_are_searched_at_once_and_one_alike(TestVisitor visitor, TestVisitor other) {
     UUID map = visitor.newMap();
     visitor.read(map, "a.txt", WALL);
     visitor.read(map, "b.txt", text(BIRDS, "The w\u00e4rden wrote it down."));
@@ -189,6 +189,12 @@ class GatherApiTest {
             visitor.get("/api/maps/" + map + "/search?words=waders%20counted").json().at("/0/hits"))
         .hasSize(1);
     assertThat(visitor.get("/api/maps/" + map + "/search?words=zebra").json()).isEmpty();
+    String path = "/api/maps/" + map + "/sources/" + found.at("/0/source").asString() + "/search";
+    JsonNode first = visitor.get(path + "?words=WARDEN").json().get(0);
+    assertThat(first.get("start")).isEqualTo(found.at("/0/hits/0/start"));
+    assertThat(first.get("end")).isEqualTo(found.at("/0/hits/0/end"));
+    assertThat(visitor.get(path + "?words=%20").json()).isEmpty();
+    assertThat(other.get(path + "?words=warden").status()).isEqualTo(404);
   }
 
   @Test

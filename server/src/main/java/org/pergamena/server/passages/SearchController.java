@@ -9,16 +9,16 @@ import org.pergamena.core.source.Span;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.sources.Sources;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Searching all sources of a map at once. */
+/** Searching the sources of a map: all at once, or one that is being read. */
 @RestController
 class SearchController {
   private static final int MOST_IN_ONE = 40;
+  private static final int MOST_PLACES = 1000;
   private static final int CONTEXT = 60;
 
   private final Maps maps;
@@ -36,7 +36,6 @@ class SearchController {
   record Hits(UUID source, String name, List<Hit> hits) {}
 
   @GetMapping("/api/maps/{map}/search")
-  @Transactional(readOnly = true)
   public List<Hits> search(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @RequestParam String words) {
     List<Hits> found = new ArrayList<>();
@@ -49,6 +48,13 @@ class SearchController {
       }
     }
     return found;
+  }
+
+  /** Where the words stand in one source, in its order. */
+  @GetMapping("/api/maps/{map}/sources/{source}/search")
+  public List<Span> places(
+      @PathVariable UUID map, @PathVariable UUID source, @RequestParam String words) {
+    return new Search(sources.source(map, source).text()).find(words, MOST_PLACES);
   }
 
   private static Hit hit(Source source, Span span) {

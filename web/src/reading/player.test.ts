@@ -1,15 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { folded, places } from "./find";
 import { cueAt } from "./Player";
-
-describe("finding words in a source", () => {
-  it("does not mind case, accents and ends of lines", () => {
-    const text = folded("The W\u00e4rden\nsaw the wall. The warden left.");
-    expect(places(text, "the warden saw")).toEqual([{ start: 0, end: 14 }]);
-    expect(places(text, "warden")).toHaveLength(2);
-    expect(places(text, "  ")).toEqual([]);
-  });
-});
 
 describe("the cue of a moment", () => {
   const cues = [
