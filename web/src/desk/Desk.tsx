@@ -50,7 +50,7 @@ const MapArea = styled.div`
   position: relative;
   display: grid;
   grid-template-rows: auto minmax(0, 1fr);
-  &:has(> [data-given]) { grid-template-rows: auto auto minmax(0, 1fr); }
+  &[data-given] { grid-template-rows: auto auto minmax(0, 1fr); }
 `;
 
 const Given = styled.div`
@@ -219,11 +219,12 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const cancel = () =>
     distilling && request<void>("POST", `/api/maps/${desk.id}/jobs/${distilling.id}/cancel`);
   const empty = desk.topics.length === 1 && !actions.draft;
+  const given = !empty && !adding && gathering.sending.length > 0;
 
   return (
     <Frame {...drop.handlers}>
       {announcer}
-      <MapArea>
+      <MapArea data-given={given ? "" : undefined}>
         <Notices
           waiting={actions.waiting}
           pending={actions.pending}
@@ -244,8 +245,8 @@ export const Desk = memo(function Desk(props: DeskProps) {
           distilling={distilling}
           onCancel={cancel}
         />
-        {!empty && !adding && gathering.sending.length > 0 && (
-          <Given data-given="">
+        {given && (
+          <Given>
             <Arrivals gathering={gathering} onOpen={read} />
           </Given>
         )}

@@ -41,8 +41,8 @@ const Frame = styled.div`
   overflow: hidden;
   touch-action: none;
   svg:focus { outline: none; }
-  &:has(svg:focus-visible) { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: -3px; }
-  &:has(svg:focus-visible) .selected { stroke-dasharray: 5 2; stroke-width: 2.5; }
+  &[data-keys] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: -3px; }
+  svg:focus-visible .selected { stroke-dasharray: 5 2; stroke-width: 2.5; }
 `;
 
 const Stage = styled.div`
@@ -103,6 +103,7 @@ export function MapPage(props: MapPageProps) {
   const viewport = useViewport(frame, stage);
   const [editing, setEditing] = useState<Editing>(null);
   const [writing, setWriting] = useState(false);
+  const [keys, setKeys] = useState(false);
   const [carried, setCarried] = useState<Carried | null>(null);
   const { scene } = tree.desk;
   const topic = tree.get(selected) ?? tree.root;
@@ -227,6 +228,7 @@ export function MapPage(props: MapPageProps) {
     <Page data-writing={writing ? "" : undefined}>
       <Frame
         ref={frame}
+        data-keys={keys ? "" : undefined}
         onPointerDown={press}
         onPointerMove={pointers.move}
         onPointerUp={pointers.up}
@@ -256,6 +258,8 @@ export function MapPage(props: MapPageProps) {
               tabIndex={0}
               width={1} // what is drawn overflows, so that another size lays nothing out anew
               height={1}
+              onFocus={(event) => setKeys(event.currentTarget.matches(":focus-visible"))}
+              onBlur={() => setKeys(false)}
               onKeyDown={mapKeys(tree, topic, commands, writing)}
             >
               {far && <FarTopics topics={seen} />}

@@ -70,10 +70,14 @@ export function useViewport(
         look();
       }
     };
-    const size = () => ({
-      width: frame.current?.clientWidth ?? 0,
-      height: frame.current?.clientHeight ?? 0,
-    });
+    // kept, as asking for it while the page changes has the browser lay it out at once
+    let known: { width: number; height: number } | null = null;
+    const size = () => {
+      if (!known && frame.current) {
+        known = { width: frame.current.clientWidth, height: frame.current.clientHeight };
+      }
+      return known ?? { width: 0, height: 0 };
+    };
     const moves = {
       room: size,
       /** Tells of every change of the view. */
@@ -110,6 +114,7 @@ export function useViewport(
       },
       /** Fits the page to the window again if it has not been moved since it was fitted. */
       resized: () => {
+        known = null;
         if (fitted.current) {
           moves.fit(fitted.current);
         }
