@@ -128,7 +128,9 @@ export function SourceReading(props: SourceReadingProps) {
     queryFn: () => request<Run[]>("GET", `${path}/search?words=${encodeURIComponent(words)}`),
     enabled: words !== "",
   });
+  const settled = words === query.trim() && places.data !== undefined;
   const hits = (words && places.data) || [];
+  const [wish, setWish] = useState(false);
   const hit = hits.findIndex((h) => h.start === sought.start && h.end === sought.end);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: another spot ends the search
@@ -144,6 +146,13 @@ export function SourceReading(props: SourceReadingProps) {
       go(at.start, at.end);
     }
   };
+  // Enter was pressed before it was known where the words stand
+  useEffect(() => {
+    if (wish && settled) {
+      setWish(false);
+      next(back.current);
+    }
+  });
   const leaveOut = async (start: number, end: number) => {
     const excluded = text.data?.excluded ?? [];
     await request<void>("PUT", `${path}/exclusions`, [...excluded, { start, end }]);
@@ -164,7 +173,7 @@ export function SourceReading(props: SourceReadingProps) {
               aria-label="Find in this source"
               value={query}
               onChange={setQuery}
-              onSubmit={() => next(back.current)}
+              onSubmit={() => (settled ? next(back.current) : setWish(true))}
               onKeyDown={(event) => {
                 back.current = event.shiftKey;
                 event.continuePropagation();
@@ -174,7 +183,7 @@ export function SourceReading(props: SourceReadingProps) {
             </SearchField>
             {query.trim() && (
               <span role="status">
-                {!places.data || words !== query.trim()
+                {!settled
                   ? "searching\u2026"
                   : hits.length === 0
                     ? "not there"

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import styled from "styled-components";
-import { request } from "../api/client";
+import { NoConnection, request } from "../api/client";
 import type { Passage, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
@@ -118,6 +118,8 @@ const Empty = styled.p`
   color: ${({ theme }) => theme.softInk};
 `;
 
+const RETRY_MS = 2000;
+
 type TopicReadingProps = {
   tree: Tree;
   topic: Topic;
@@ -138,6 +140,7 @@ export function TopicReading(props: TopicReadingProps) {
     queryKey: ["passages", desk.id, topic.id, desk.facts.revision],
     queryFn: () => request<Passage[]>("GET", `/api/maps/${desk.id}/topics/${topic.id}/passages`),
     enabled: !tree.isNew(topic),
+    refetchInterval: ({ state }) => state.error instanceof NoConnection && RETRY_MS,
     placeholderData: (previous, query) => (query?.queryKey[2] === topic.id ? previous : undefined),
   });
   const unlink = (evidence: string) => actions.edit({ type: "Unlink", topic: topic.id, evidence });

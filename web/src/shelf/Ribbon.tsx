@@ -32,6 +32,7 @@ const Piece = styled.button`
     bottom: -4px;
     min-width: 6px;
     box-shadow: none;
+    z-index: 1;
   }
   &[data-of="gap"]:hover { box-shadow: inset 0 0 0 1px ${({ theme }) => theme.rubric}; }
   &[data-of="excluded"] {
@@ -44,7 +45,7 @@ const Piece = styled.button`
   &:focus-visible {
     outline: 2px solid ${({ theme }) => theme.rubric};
     outline-offset: 2px;
-    z-index: 1;
+    z-index: 2;
   }
 `;
 

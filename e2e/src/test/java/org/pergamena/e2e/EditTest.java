@@ -243,9 +243,10 @@ class EditTest {
     desk.page().keyboard().type("During the crash");
     desk.page().keyboard().press("Enter");
     assertThat(desk.topic("During the crash")).isVisible();
-    assertThat(desk.page().getByText("The server is not reached")).isVisible();
+    Locator notice = desk.page().getByText("1 edit kept in this browser");
+    assertThat(notice).isVisible();
     application.start();
-    assertThat(desk.page().getByText("The server is not reached")).isHidden();
+    assertThat(notice).isHidden();
     desk.page().reload();
     assertThat(desk.topic("During the crash")).isVisible();
     desk.button("Undo").click();

@@ -74,6 +74,12 @@ class GatherTest {
     assertThat(desk.topics().all().stream().map(t -> t.getAttribute("aria-level")))
         .as("three levels below the root")
         .contains("1", "2", "3");
+    drop(
+        desk.page(),
+        List.of(DEMO.resolve("survey-report.pdf"), DEMO.resolve("ringing-group-report.docx")));
+    Locator given = desk.page().getByLabel("Files that were given");
+    assertThat(given).containsText("survey-report.pdf is here already");
+    assertThat(given).containsText("ringing-group-report.docx is on the shelf");
   }
 
   @Test

@@ -139,4 +139,30 @@ class NavigateTest {
     assertThat(desk.title()).hasText(source);
     assertThat(desk.reading().locator("[data-sought]").first()).isInViewport();
   }
+
+  @Test
+  void words_are_linked_and_stretches_of_a_ribbon_opened_by_key(DeskPage desk) {
+    desk.open();
+    desk.someLeaf().click();
+    desk.passages().first().getByRole(AriaRole.BUTTON).first().press("Enter");
+    Locator text = desk.page().getByLabel("Text of the source");
+    assertThat(text).isFocused();
+    desk.page().keyboard().press("ArrowDown");
+    desk.page().keyboard().press("Shift+ArrowDown");
+    desk.page().keyboard().press("Enter");
+    desk.kept().page().keyboard().press("Escape");
+    assertThat(desk.reading().getByText("linked by hand")).isVisible();
+
+    Locator ribbon =
+        desk.shelf()
+            .getByRole(AriaRole.TOOLBAR)
+            .filter(new Locator.FilterOptions().setHasText("3"))
+            .first();
+    ribbon.locator("[tabindex='0']").focus();
+    desk.page().keyboard().press("End");
+    assertThat(ribbon.locator("button").last()).isFocused();
+    desk.page().keyboard().press("ArrowLeft");
+    desk.page().keyboard().press("Enter");
+    assertThat(text).isVisible();
+  }
 }
