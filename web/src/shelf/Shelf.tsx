@@ -272,6 +272,12 @@ function ShelfRow(props: ShelfRowProps) {
           <TextButton onPress={() => act("POST", `${path}/fold`)}>Fold them in</TextButton>
         </New>
       )}
+      {ready && !working && source.like && (
+        <New>
+          Nearly the same text as “{source.like}”: what both say counts twice
+          <TextButton onPress={() => onDetails(source.id)}>Details</TextButton>
+        </New>
+      )}
       {ready && !working && source.adrift > 0 && (
         <Trouble>
           {counted(source.adrift, "passage")} not found in the newer version

@@ -177,6 +177,20 @@ class GatherApiTest {
   }
 
   @Test
+  void two_sources_of_nearly_the_same_text_say_so(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    String long_ = (WALL + " " + BIRDS + " ").repeat(3);
+    visitor.read(map, "first.txt", text(long_));
+    visitor.read(map, "other.txt", text("Barley was sown on the fields until the sea came in."));
+    visitor.read(map, "second.txt", text(long_, "A last word was added to it."));
+    JsonNode sources = visitor.desk(map).get("sources");
+    assertThat(sources.get(0).get("like").isNull()).isTrue();
+    assertThat(sources.get(1).get("like").isNull()).isTrue();
+    assertThat(sources.get(2).get("like").asString())
+        .isEqualTo(sources.get(0).get("name").asString());
+  }
+
+  @Test
   void all_sources_are_searched_at_once_and_one_alike(TestVisitor visitor, TestVisitor other) {
     UUID map = visitor.newMap();
     visitor.read(map, "a.txt", WALL);

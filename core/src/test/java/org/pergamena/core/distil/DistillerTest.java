@@ -27,6 +27,13 @@ import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.SourceTextBuilder;
 
 class DistillerTest {
+  private static final String[] BREAD = {
+    "Sourdough needs only flour, water and salt.",
+    "Wild yeasts in the starter raise the dough overnight.",
+    "Knead the dough until it is smooth, then fold it.",
+    "Bake the loaf in a covered pot until the crust is dark."
+  };
+
   private static final Tongue ENGLISH = Tongue.of(Tongue.ENGLISH);
 
   @Test
@@ -79,6 +86,20 @@ class DistillerTest {
                 topic.label().toLowerCase(Locale.ROOT).contains("carbon")
                         | topic.label().contains("mud")
                     && supports.get(topic.id()).sources().size() == 2);
+  }
+
+  @Test
+  void a_small_source_on_another_subject_has_a_main_branch_of_its_own() {
+    SourceTextBuilder text = new SourceTextBuilder();
+    Texts.paragraphs(text, 3, BREAD);
+    Source bread = Texts.source("bread", text);
+    TopicMap map = Texts.map(DistilOptions.DEFAULT, Texts.plain("talk"), Texts.headed("b"), bread);
+    var supports = Support.of(map);
+    assertThat(map.children(map.root()))
+        .filteredOn(topic -> supports.get(topic.id()).sources().contains(bread.id()))
+        .singleElement()
+        .satisfies(
+            topic -> assertThat(supports.get(topic.id()).sources()).containsExactly(bread.id()));
   }
 
   @Test

@@ -91,6 +91,7 @@ record Desk(
    * @param length of its text in code units, 0 until it is read
    * @param adrift how many linked passages are no longer in its text
    * @param toFold number of words on no topic that folding it in would bring
+   * @param like the name of a source before it that is nearly the same text, or null
    * @param newer whether these are what a newer version of it brought
    * @param share of its text that is on the map, 0 to 1
    */
@@ -111,6 +112,7 @@ record Desk(
       int length,
       int adrift,
       int toFold,
+      @Schema(types = {"string", "null"}) String like,
       boolean newer,
       double share,
       List<Coverage.Stretch> ribbon) {}

@@ -122,7 +122,7 @@ class Desks {
         map.links().stream()
             .map(l -> new Desk.CrossLinkView(l.id(), l.from(), l.to(), l.phrase()))
             .toList(),
-        Shelves.views(map, shelf, coverages),
+        shelves.views(map, shelf, coverages),
         prepared.scene(closed),
         shelf.jobs(),
         proposed(map, shelf));

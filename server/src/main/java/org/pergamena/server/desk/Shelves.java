@@ -35,6 +35,7 @@ class Shelves {
   private final Outlines outlines;
   private final Distillations distillations;
   private final Proposals proposals;
+  private final LikeSources likeSources;
 
   Shelves(
       ShelfState state,
@@ -42,8 +43,10 @@ class Shelves {
       Jobs jobs,
       Outlines outlines,
       Distillations distillations,
-      Proposals proposals) {
+      Proposals proposals,
+      LikeSources likeSources) {
     this.state = state;
+    this.likeSources = likeSources;
     this.sources = sources;
     this.jobs = jobs;
     this.outlines = outlines;
@@ -85,11 +88,12 @@ class Shelves {
         state.of(mapId));
   }
 
-  static List<Desk.SourceView> views(TopicMap map, Shelf shelf, Map<UUID, Coverage> coverages) {
+  List<Desk.SourceView> views(TopicMap map, Shelf shelf, Map<UUID, Coverage> coverages) {
     List<Desk.SourceView> views = new ArrayList<>();
     Map<UUID, Integer> adrift = adrift(map);
     Map<UUID, SourceText> texts = new HashMap<>();
     shelf.texts().forEach(source -> texts.put(source.id(), source.text()));
+    Map<UUID, String> like = likeSources.names(shelf.entries(), texts);
     for (Sources.Entry entry : shelf.entries()) {
       Coverage coverage = coverages.get(entry.id());
       SourceText text = texts.get(entry.id());
@@ -111,6 +115,7 @@ class Shelves {
               text == null ? 0 : text.text().length(),
               adrift.getOrDefault(entry.id(), 0),
               toFold(map, entry, shelf, text, coverage),
+              like.get(entry.id()),
               entry.newerThan() != null,
               coverage == null ? 0 : coverage.share(),
               coverage == null ? List.of() : coverage.ribbon()));

@@ -2,10 +2,12 @@ package org.pergamena.core.distil.group;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Bag;
 
@@ -15,6 +17,10 @@ public final class Grouping {
   private static final double SAME_SOURCE_APART = 1.1;
   private static final int DIVISIBLE_WORDS = 480;
   private static final double HEADING_SHARE = 0.4;
+
+  /** Fewer words do not tell whether a source has to do with the others. */
+  private static final int TELLING_WORDS = 60;
+
   private static final Set<String> GENERIC =
       Set.of("Summary", "Introduction", "Conclusion", "Conclusions", "Overview", "Background");
 
@@ -51,25 +57,72 @@ public final class Grouping {
     return joined;
   }
 
-  /** The tree of several sources: leaf parts joined by subject, whatever source they are from. */
+  /**
+   * The tree of several sources: leaf parts joined by subject, whatever source they are from. What
+   * has nothing to do with the others has main branches of its own.
+   */
   public static Group ofSeveral(List<Part> roots, int main, int mostBelow, int levels) {
     List<Group> leaves = new ArrayList<>();
     Map<Integer, Object> sections = new LinkedHashMap<>();
+    List<List<Integer>> bySource = new ArrayList<>();
     for (Part root : roots) {
+      List<Integer> own = new ArrayList<>();
+      bySource.add(own);
       for (Part section : sections(root)) {
         for (Part leaf : section.leaves()) {
           sections.put(leaves.size(), section);
+          own.add(leaves.size());
           leaves.add(new Group(commonHeading(List.of(leaf)), List.of(leaf), List.of()));
         }
       }
     }
     List<Bag> vectors = vectors(leaves);
     List<Group> mains = new ArrayList<>();
-    for (List<Integer> cluster : merged(leaves, vectors, sections, indices(leaves), main)) {
-      mains.add(below(leaves, vectors, sections, cluster, mostBelow, levels - 1));
+    List<List<Integer>> kindred = kindred(roots, bySource, vectors, main);
+    int[] shares = Kindred.shares(kindred.stream().map(own -> words(leaves, own)).toList(), main);
+    for (int i = 0; i < shares.length; i++) {
+      for (List<Integer> cluster : merged(leaves, vectors, sections, kindred.get(i), shares[i])) {
+        mains.add(below(leaves, vectors, sections, cluster, mostBelow, levels - 1));
+      }
     }
     mains.sort(Comparator.comparingDouble(Grouping::place));
     return new Group(null, List.of(), mains);
+  }
+
+  /**
+   * The leaves of sources that have to do with each other; too short a source goes with the first,
+   * and all go together if there are more subjects than main branches.
+   */
+  private static List<List<Integer>> kindred(
+      List<Part> roots, List<List<Integer>> bySource, List<Bag> vectors, int main) {
+    List<Integer> all = bySource.stream().flatMap(List::stream).toList();
+    List<Integer> telling =
+        IntStream.range(0, roots.size())
+            .filter(i -> roots.get(i).words() >= TELLING_WORDS)
+            .boxed()
+            .toList();
+    List<List<Integer>> groups =
+        Kindred.of(
+            telling.stream()
+                .map(i -> bySource.get(i).stream().map(vectors::get).toList())
+                .toList());
+    if (groups.size() < 2 || groups.size() > main) {
+      return List.of(all);
+    }
+    List<List<Integer>> kindred = new ArrayList<>();
+    Set<Integer> placed = new HashSet<>();
+    for (List<Integer> group : groups.subList(1, groups.size())) {
+      List<Integer> own =
+          group.stream().flatMap(i -> bySource.get(telling.get(i)).stream()).toList();
+      kindred.add(own);
+      placed.addAll(own);
+    }
+    kindred.add(0, all.stream().filter(leaf -> !placed.contains(leaf)).toList());
+    return kindred;
+  }
+
+  private static int words(List<Group> leaves, List<Integer> some) {
+    return some.stream().mapToInt(i -> leaves.get(i).own().get(0).words()).sum();
   }
 
   /** The main parts of a source, with what stands before the first as one of them. */
@@ -108,14 +161,6 @@ public final class Grouping {
     }
     children.sort(Comparator.comparingDouble(Grouping::place));
     return new Group(commonHeading(parts), List.of(), children);
-  }
-
-  private static List<Integer> indices(List<?> list) {
-    List<Integer> indices = new ArrayList<>();
-    for (int i = 0; i < list.size(); i++) {
-      indices.add(i);
-    }
-    return indices;
   }
 
   private static List<List<Integer>> merged(

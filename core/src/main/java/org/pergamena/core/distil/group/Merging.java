@@ -1,10 +1,7 @@
 package org.pergamena.core.distil.group;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
 import org.pergamena.core.distil.text.Bag;
 
@@ -41,7 +38,7 @@ final class Merging {
 
   private Merging(List<Bag> vectors, Ease ease) {
     size = vectors.size();
-    products = triangle(vectors);
+    products = Products.of(vectors);
     factors = new float[size][];
     squares = new double[size];
     weights = new int[size];
@@ -191,44 +188,5 @@ final class Merging {
     int d = Math.max(right, other);
     products[a][b - a] += products[c][d - c];
     factors[a][b - a] += factors[c][d - c];
-  }
-
-  /** The products of all pairs, by way of the stems that they share. */
-  private static double[][] triangle(List<Bag> vectors) {
-    double[][] products = new double[vectors.size()][];
-    Map<String, Having> stems = new HashMap<>();
-    for (int i = 0; i < products.length; i++) {
-      products[i] = new double[products.length - i];
-      for (Map.Entry<String, Double> entry : vectors.get(i).weights().entrySet()) {
-        stems.computeIfAbsent(entry.getKey(), stem -> new Having()).add(i, entry.getValue());
-      }
-    }
-    stems.keySet().stream().sorted().map(stems::get).forEach(having -> having.multiply(products));
-    return products;
-  }
-
-  /** The items that have a stem, in order, and its weight in each. */
-  private static final class Having {
-    private int[] items = new int[4];
-    private double[] weights = new double[4];
-    private int count;
-
-    void add(int item, double weight) {
-      if (count == items.length) {
-        items = Arrays.copyOf(items, 2 * count);
-        weights = Arrays.copyOf(weights, 2 * count);
-      }
-      items[count] = item;
-      weights[count++] = weight;
-    }
-
-    void multiply(double[][] products) {
-      for (int i = 0; i < count; i++) {
-        double[] row = products[items[i]];
-        for (int j = i; j < count; j++) {
-          row[items[j] - items[i]] += weights[i] * weights[j];
-        }
-      }
-    }
   }
 }
