@@ -322,6 +322,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
             }
             onPassage={linkPassage}
             onAsk={ask}
+            onGone={leave}
           />
         )}
       </Reading>

@@ -15,6 +15,7 @@ const Row = styled.div`
   font-size: 14px;
   color: ${({ theme }) => theme.softInk};
   svg { vertical-align: -3px; margin-right: 5px; }
+  @media (forced-colors: active) { path { stroke: CanvasText; } }
   em { color: ${({ theme }) => theme.rubric}; font: italic 400 13px/18px ${({ theme }) => theme.reading}; }
 `;
 

@@ -13,10 +13,12 @@ export const topicStyles = css`
   .topic:hover .hit { fill: rgb(255 253 247 / 0.75); }
   .topic .toggle { fill: none; pointer-events: all; cursor: pointer; }
   @media (forced-colors: active) {
+    .topic:hover .hit { fill: Canvas; stroke: CanvasText; }
     text { fill: CanvasText; }
     path { stroke: CanvasText; }
     path.far { stroke: none; fill: CanvasText; }
     .topic .selected { fill: Canvas; stroke: Highlight; }
+    .topic rect:not(.hit, .selected, .toggle) { stroke: CanvasText; stroke-width: 1; }
   }
   .topic .toggle:hover { fill: rgb(163 48 43 / 0.1); }
 `;

@@ -301,6 +301,7 @@ function SourceBody(props: SourceBodyProps) {
   const link = (span: Run) => {
     onLink(span.start, span.end);
     window.getSelection()?.removeAllRanges();
+    body.current?.focus({ preventScroll: true }); // the button that was pressed is gone
   };
   const keyed = (event: KeyboardEvent<HTMLElement>) => {
     const step = stepOf(event);

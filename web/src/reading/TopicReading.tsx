@@ -130,11 +130,13 @@ type TopicReadingProps = {
   onActs: ((button: Element) => void) | null;
   onPassage: (topic: Topic) => void;
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
+  /** What had the focus is not there any more. */
+  onGone: () => void;
 };
 
 /** The chosen topic with its passages in their context. */
 export function TopicReading(props: TopicReadingProps) {
-  const { tree, topic, actions, onSelect, onOpen, onActs, onPassage, onAsk } = props;
+  const { tree, topic, actions, onSelect, onOpen, onActs, onPassage, onAsk, onGone } = props;
   const { desk } = tree;
   const passages = useQuery({
     queryKey: ["passages", desk.id, topic.id, desk.facts.revision],
@@ -143,7 +145,10 @@ export function TopicReading(props: TopicReadingProps) {
     refetchInterval: ({ state }) => state.error instanceof NoConnection && RETRY_MS,
     placeholderData: (previous, query) => (query?.queryKey[2] === topic.id ? previous : undefined),
   });
-  const unlink = (evidence: string) => actions.edit({ type: "Unlink", topic: topic.id, evidence });
+  const unlink = (evidence: string) => {
+    actions.edit({ type: "Unlink", topic: topic.id, evidence });
+    onGone();
+  };
   const above = tree.path(topic).slice(0, -1);
   const lonely = desk.topics.length === 1;
   const proposals = useProposals(desk);

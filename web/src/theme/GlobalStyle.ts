@@ -38,6 +38,9 @@ export const GlobalStyle = createGlobalStyle`
   @media (prefers-reduced-motion: reduce) {
     *, *::before, *::after { transition: none !important; animation: none !important; scroll-behavior: auto !important; }
   }
+  @media (forced-colors: active) {
+    mark, [data-sought] { forced-color-adjust: none; background: Mark !important; color: MarkText !important; }
+  }
   ::selection { background: ${({ theme }) => theme.ink}; color: ${({ theme }) => theme.page}; }
   :focus-visible { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: 2px; }
 `;
