@@ -18,7 +18,15 @@ const patch = (base: number, stamp: number, part: Partial<Patch> = {}): Patch =>
   ...part,
 });
 
-const scene = { width: 600, height: 300, topics: [], gone: [], moved: [], links: null };
+const scene = {
+  width: 600,
+  height: 300,
+  topics: [],
+  gone: [],
+  moved: [],
+  links: null,
+  zones: null,
+};
 
 describe("taking a patch in", () => {
   it("puts what came in its place and leaves alone what is the same", () => {

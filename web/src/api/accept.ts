@@ -86,6 +86,7 @@ function redrawn(before: Scene, patch: ScenePatch, topics: readonly Topic[]): Sc
     height: patch.height,
     topics: topics.flatMap((topic) => drawn.get(topic.id) ?? []),
     links: patch.links ?? before.links,
+    zones: patch.zones ?? before.zones,
   };
 }
 

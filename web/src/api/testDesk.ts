@@ -80,6 +80,7 @@ export function marsh(stamp = 1): Desk {
         placed("birds", 150, 60),
       ],
       links: [],
+      zones: [],
     },
     jobs: [],
     proposals: [],

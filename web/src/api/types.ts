@@ -15,6 +15,7 @@ export type CrossLink = Schemas["CrossLinkView"];
 export type Box = Schemas["Box"];
 export type Placed = Omit<Schemas["PlacedView"], "toggle"> & { toggle: Box | null };
 export type Across = Schemas["AcrossView"];
+export type DropZone = Schemas["DropZone"];
 export type Drawn = Schemas["Drawn"];
 export type Words = Schemas["Words"];
 export type Scene = Omit<Schemas["SceneView"], "topics"> & { topics: Placed[] };

@@ -31,6 +31,22 @@ const scene = {
     at("b1", 400, 40),
     at("c", 200, 80),
   ],
+  zones: [
+    { leftward: false, where: "UNDER", box: { x: 0.6, y: -0.2, width: 0.4, height: 1.4 } },
+    { leftward: false, where: "UNDER", box: { x: 0, y: 0.3, width: 0.6, height: 0.4 } },
+    {
+      leftward: false,
+      where: "BEFORE",
+      edge: "TOP",
+      box: { x: 0, y: -0.4, width: 0.6, height: 0.7 },
+    },
+    {
+      leftward: false,
+      where: "AFTER",
+      edge: "BOTTOM",
+      box: { x: 0, y: 0.7, width: 0.6, height: 0.7 },
+    },
+  ],
 } as unknown as Scene;
 
 const tree = new Tree(desk);
@@ -40,12 +56,12 @@ describe("dropAt", () => {
     expect(dropAt(tree, scene, "a", 210, 82)).toMatchObject({
       parent: "root",
       after: "b",
-      where: "before",
+      zone: { where: "BEFORE", edge: "TOP" },
     });
     expect(dropAt(tree, scene, "a", 210, 99)).toMatchObject({
       parent: "root",
       after: "c",
-      where: "after",
+      zone: { where: "AFTER", edge: "BOTTOM" },
     });
   });
 
@@ -53,12 +69,12 @@ describe("dropAt", () => {
     expect(dropAt(tree, scene, "a", 290, 50)).toMatchObject({
       parent: "b",
       after: "b1",
-      where: "under",
+      zone: { where: "UNDER" },
     });
     expect(dropAt(tree, scene, "b1", 10, 41)).toMatchObject({
       parent: "root",
       after: "c",
-      where: "under",
+      zone: { where: "UNDER" },
     });
   });
 

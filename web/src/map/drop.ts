@@ -1,4 +1,4 @@
-import type { Placed, Scene } from "../api/types";
+import type { DropZone, Placed, Scene } from "../api/types";
 import type { Tree } from "./tree";
 
 /**
@@ -6,19 +6,42 @@ import type { Tree } from "./tree";
  *
  * @param after the child of the parent behind which it comes, or null to be the first
  */
-export type Drop = {
-  parent: string;
-  after: string | null;
-  over: Placed;
-  where: "before" | "after" | "under";
-};
+export type Drop = { parent: string; after: string | null; over: Placed; zone: DropZone };
 
 const REACH = 48;
 
-function distance(placed: Placed, x: number, y: number): number {
-  const dx = Math.max(placed.x - x, 0, x - placed.x - placed.width);
-  const dy = Math.max(placed.y - y, 0, y - placed.y - placed.height);
-  return Math.hypot(dx, dy * 1.5);
+/** Rows are closer than columns. */
+const STEEP = 1.5;
+
+function distance(placed: Placed, { box }: DropZone, x: number, y: number): number {
+  const left = placed.x + box.x * placed.width;
+  const top = placed.y + box.y * placed.height;
+  const dx = Math.max(left - x, 0, x - left - box.width * placed.width);
+  const dy = Math.max(top - y, 0, y - top - box.height * placed.height);
+  return Math.hypot(dx, dy * STEEP);
+}
+
+/** The topic and the zone of it that a point of the scene means for a dragged topic. */
+function zoneAt(tree: Tree, scene: Scene, dragged: string, x: number, y: number) {
+  const moving = tree.get(dragged);
+  let found: { over: Placed; zone: DropZone } | null = null;
+  let nearest = REACH;
+  for (const over of scene.topics) {
+    const near = Math.abs(y - over.y - over.height / 2) < over.height + REACH;
+    const topic = near ? tree.get(over.id) : undefined;
+    if (!topic || !moving || tree.within(topic, moving)) {
+      continue;
+    }
+    for (const zone of scene.zones) {
+      const meant = zone.leftward === over.leftward && (zone.where === "UNDER" || topic.parent);
+      const far = meant ? distance(over, zone, x, y) : REACH;
+      if (far < nearest) {
+        found = { over, zone };
+        nearest = far;
+      }
+    }
+  }
+  return found;
 }
 
 /** The drop that a point of the scene means for a dragged topic, if any. */
@@ -29,34 +52,21 @@ export function dropAt(
   x: number,
   y: number,
 ): Drop | null {
-  const moving = tree.get(dragged);
-  if (!moving) {
+  const found = zoneAt(tree, scene, dragged, x, y);
+  const target = found && tree.get(found.over.id);
+  if (!found || !target) {
     return null;
   }
-  let over: Placed | null = null;
-  let nearest = REACH;
-  for (const placed of scene.topics) {
-    const topic = tree.get(placed.id);
-    const d = distance(placed, x, y);
-    if (topic && d < nearest && !tree.within(topic, moving)) {
-      over = placed;
-      nearest = d;
-    }
-  }
-  const target = over && tree.get(over.id);
-  if (!over || !target) {
-    return null;
-  }
-  const share = (y - over.y) / over.height;
-  const outward = over.leftward ? x < over.x + over.width * 0.4 : x > over.x + over.width * 0.6;
+  const others = (ids: readonly string[]) => ids.filter((id) => id !== dragged);
   const parent = tree.parent(target);
-  const last = (ids: readonly string[]) => ids.filter((id) => id !== dragged).at(-1) ?? null;
-  if (!parent || (outward && share > -0.2 && share < 1.2) || (share > 0.3 && share < 0.7)) {
-    return { parent: target.id, after: last(target.children), over, where: "under" };
+  if (found.zone.where === "UNDER" || !parent) {
+    return { ...found, parent: target.id, after: others(target.children).at(-1) ?? null };
   }
-  const siblings = parent.children.filter((id) => id !== dragged);
+  const siblings = others(parent.children);
   const before = siblings[siblings.indexOf(target.id) - 1] ?? null;
-  return share <= 0.5
-    ? { parent: parent.id, after: before, over, where: "before" }
-    : { parent: parent.id, after: target.id, over, where: "after" };
+  return {
+    ...found,
+    parent: parent.id,
+    after: found.zone.where === "BEFORE" ? before : target.id,
+  };
 }

@@ -73,7 +73,7 @@ class EditTest {
     desk.page().mouse().move(from[0], from[1]);
     desk.page().mouse().down();
     desk.page().mouse().move(to[0], to[1], new Mouse.MoveOptions().setSteps(8));
-    assertThat(desk.page().locator("[data-drop=under]")).isVisible();
+    assertThat(desk.page().locator("[data-drop=UNDER]")).isVisible();
     desk.page().mouse().up();
     desk.kept().openEverything();
     assertThat(desk.page().locator("#" + id))

@@ -140,7 +140,7 @@ class PictureTest {
 
   @Test
   void a_picture_too_large_or_of_no_scale_is_refused_with_a_sentence() {
-    Scene huge = new Scene(100_000, 100_000, List.of(), List.of());
+    Scene huge = new Scene(100_000, 100_000, List.of(), List.of(), List.of());
     assertThatThrownBy(() -> PngPicture.of(huge, 8)).hasMessageContaining("smaller scale");
     assertThatThrownBy(() -> PngPicture.of(scene(1), 9)).hasMessageContaining("between 1 and 8");
   }

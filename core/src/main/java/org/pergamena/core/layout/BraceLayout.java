@@ -17,7 +17,40 @@ final class BraceLayout {
   private static final double MARGIN = 24;
   private static final double ROOT_STROKE = 1.7;
 
+  /** From here outward a topic is dropped under another, as a share of its width. */
+  private static final double OUTWARD = 0.6;
+
+  private static final List<DropZone> ZONES = zones();
+
   private BraceLayout() {}
+
+  /** The outer part of a topic and its middle mean under it, the rest beside it. */
+  private static List<DropZone> zones() {
+    List<DropZone> zones = new ArrayList<>();
+    for (boolean leftward : new boolean[] {false, true}) {
+      double inner = leftward ? 1 - OUTWARD : 0;
+      double outer = leftward ? 0 : OUTWARD;
+      DropZone.Edge out = leftward ? DropZone.Edge.LEFT : DropZone.Edge.RIGHT;
+      zones.add(
+          new DropZone(
+              leftward, DropZone.Where.UNDER, new Box(outer, -0.2, 1 - OUTWARD, 1.4), out));
+      zones.add(
+          new DropZone(leftward, DropZone.Where.UNDER, new Box(inner, 0.3, OUTWARD, 0.4), out));
+      zones.add(
+          new DropZone(
+              leftward,
+              DropZone.Where.BEFORE,
+              new Box(inner, -0.4, OUTWARD, 0.7),
+              DropZone.Edge.TOP));
+      zones.add(
+          new DropZone(
+              leftward,
+              DropZone.Where.AFTER,
+              new Box(inner, 0.7, OUTWARD, 0.7),
+              DropZone.Edge.BOTTOM));
+    }
+    return List.copyOf(zones);
+  }
 
   /** The root at the left. */
   static Scene oneSide(Sheet sheet) {
@@ -101,6 +134,7 @@ final class BraceLayout {
         Math.ceil(end + MARGIN),
         Math.ceil(band + 2 * MARGIN),
         topics,
-        Crossings.drawn(sheet, topics));
+        Crossings.drawn(sheet, topics),
+        ZONES);
   }
 }

@@ -9,8 +9,10 @@ import java.util.UUID;
  * @param width of all that is drawn, margins included
  * @param height of all that is drawn, margins included
  * @param topics every parent before its children
+ * @param zones where a dragged topic would go, the same for each topic
  */
-public record Scene(double width, double height, List<Placed> topics, List<Across> links) {
+public record Scene(
+    double width, double height, List<Placed> topics, List<Across> links, List<DropZone> zones) {
 
   /**
    * A cross-link as it is drawn, where it stands on the page.

@@ -156,6 +156,21 @@ class LayoutTest {
   }
 
   @Test
+  void on_either_side_a_topic_can_be_dropped_before_after_and_under_another() {
+    for (LayoutKind kind : LayoutKind.values()) {
+      List<DropZone> zones = Papers.scene(Maps.marsh(), Set.of(), kind).zones();
+      for (boolean leftward : new boolean[] {false, true}) {
+        List<DropZone> side = zones.stream().filter(z -> z.leftward() == leftward).toList();
+        assertThat(side).extracting(DropZone::where).contains(DropZone.Where.values());
+        assertThat(side)
+            .filteredOn(zone -> zone.where() == DropZone.Where.UNDER)
+            .extracting(DropZone::edge)
+            .containsOnly(leftward ? DropZone.Edge.LEFT : DropZone.Edge.RIGHT);
+      }
+    }
+  }
+
+  @Test
   void a_path_is_written_as_svg_path_data() {
     Path path = new Path.Pen().move(1, 2).line(3, 4).curve(5, -6.25, 7.25, 8).path();
     assertThat(path.svg()).isEqualTo("m1 2l2 2q2 -10.2 4.3 4");

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import org.pergamena.core.layout.DropZone;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.server.jobs.Jobs;
@@ -58,6 +59,7 @@ record Patch(
    * @param gone topics that are not drawn any more
    * @param moved runs of topics, by their order in the scene before, that stand elsewhere
    * @param links all cross-links as they are drawn, or null if these are the same
+   * @param zones all drop zones, or null if these are the same
    */
   record ScenePatch(
       double width,
@@ -65,7 +67,8 @@ record Patch(
       List<SceneView.PlacedView> topics,
       List<UUID> gone,
       List<Run> moved,
-      @Schema(types = {"array", "null"}) List<SceneView.AcrossView> links) {}
+      @Schema(types = {"array", "null"}) List<SceneView.AcrossView> links,
+      @Schema(types = {"array", "null"}) List<DropZone> zones) {}
 
   /**
    * Topics that all moved the same way.
@@ -144,7 +147,14 @@ record Patch(
     if (nothing && before.width() == now.width() && before.height() == now.height()) {
       return null;
     }
-    return new ScenePatch(now.width(), now.height(), other, gone, moved, sameLinks ? null : links);
+    return new ScenePatch(
+        now.width(),
+        now.height(),
+        other,
+        gone,
+        moved,
+        sameLinks ? null : links,
+        unlessSame(before.zones(), now.zones()));
   }
 
   private static void move(List<Run> moved, int at, double x, double y) {

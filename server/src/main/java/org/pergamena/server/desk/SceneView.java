@@ -5,13 +5,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.layout.Box;
+import org.pergamena.core.layout.DropZone;
 import org.pergamena.core.layout.Item;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.TextStyle;
 
 /** A scene as the browser draws it: colours resolved, paths as SVG path data. */
-record SceneView(double width, double height, List<PlacedView> topics, List<AcrossView> links) {
+record SceneView(
+    double width,
+    double height,
+    List<PlacedView> topics,
+    List<AcrossView> links,
+    List<DropZone> zones) {
 
   /**
    * A topic as it is drawn, its items relative to its left upper corner.
@@ -84,7 +90,8 @@ record SceneView(double width, double height, List<PlacedView> topics, List<Acro
         scene.width(),
         scene.height(),
         scene.topics().stream().map(SceneView::placed).toList(),
-        across(scene));
+        across(scene),
+        scene.zones());
   }
 
   static List<AcrossView> across(Scene scene) {
