@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +17,9 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 
 /** Gives each test a newcomer's desk in headless Chromium, on one running application. */
 final class Browsing implements ParameterResolver, AfterEachCallback {
+  /** Waiting ends when what is awaited comes; this is when hope is given up. */
+  private static final double PATIENCE_MS = 30_000;
+
   private static final ExtensionContext.Namespace SPACE =
       ExtensionContext.Namespace.create(Browsing.class);
 
@@ -75,7 +79,8 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
                 new Browser.NewContextOptions()
                     .setViewportSize(1280, 800)
                     .setAcceptDownloads(true));
-    visitor.setDefaultTimeout(15_000);
+    visitor.setDefaultTimeout(PATIENCE_MS);
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     Page page = visitor.newPage();
     List<String> troubles = new ArrayList<>();
     page.onPageError(troubles::add);

@@ -8,6 +8,9 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.function.IntSupplier;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.pergamena.server.testing.Repository;
@@ -20,6 +23,10 @@ class DistilCommandTest {
   private record Run(int code, String out, String err) {}
 
   private static Run run(String... arguments) {
+    return printed(() -> DistilCommand.run(arguments));
+  }
+
+  private static Run printed(IntSupplier command) {
     PrintStream out = System.out;
     PrintStream err = System.err;
     ByteArrayOutputStream printed = new ByteArrayOutputStream();
@@ -27,7 +34,7 @@ class DistilCommandTest {
     try {
       System.setOut(new PrintStream(printed, true, StandardCharsets.UTF_8));
       System.setErr(new PrintStream(complained, true, StandardCharsets.UTF_8));
-      int code = DistilCommand.run(arguments);
+      int code = command.getAsInt();
       return new Run(
           code,
           printed.toString(StandardCharsets.UTF_8),
@@ -132,5 +139,47 @@ class DistilCommandTest {
         .contains("between 1 and 5");
     assertThat(run().code()).isEqualTo(2);
     assertThat(run("--colour", "x.txt").err()).contains("--colour");
+  }
+
+  @Test
+  void labels_and_passages_are_offered_for_stretches_of_a_text(@TempDir Path folder)
+      throws IOException {
+    String text =
+        "Bread is baked here. The cost of the outer wall has fallen. Nobody pays the cost of the"
+            + " outer wall now.\n\nWading birds came back to the mud.";
+    int start = text.indexOf("The cost");
+    int end = text.indexOf("\n");
+    Path file =
+        Files.writeString(
+            folder.resolve("groups.json"),
+            JsonMapper.builder()
+                .build()
+                .writeValueAsString(
+                    List.of(
+                        Map.of(
+                            "text",
+                            text,
+                            "captions",
+                            false,
+                            "groups",
+                            List.of(Map.of("id", "g1", "extent", List.of(List.of(start, end))))))));
+    Run run = printed(() -> LabelCommand.run(file.toString()));
+    assertThat(run.code()).as(run.err()).isZero();
+    JsonNode answer = JsonMapper.builder().build().readTree(run.out());
+    assertThat(answer.get("id").asString()).isEqualTo("g1");
+    assertThat(answer.at("/labels/0").asString()).containsIgnoringCase("wall");
+    assertThat(answer.at("/passages/0/start").asInt()).isBetween(start, end);
+
+    Files.writeString(file, "[{\n]");
+    Run broken = printed(() -> LabelCommand.run(file.toString()));
+    assertThat(broken.code()).isEqualTo(2);
+    assertThat(broken.err()).contains("line 2").contains("--help").doesNotContain("at org.");
+    Files.writeString(
+        file, "[{\"text\": \"Short.\", \"groups\": [{\"id\": \"x\", \"extent\": [[3, 99]]}]}]");
+    assertThat(printed(() -> LabelCommand.run(file.toString())).err())
+        .contains("Group x has an extent that is not within its text: [3, 99].");
+    Files.writeString(file, "[{\"text\": \"Short.\"}]");
+    assertThat(printed(() -> LabelCommand.run(file.toString())).err())
+        .contains("A text without words or groups");
   }
 }

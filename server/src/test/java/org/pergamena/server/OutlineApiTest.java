@@ -51,6 +51,10 @@ class OutlineApiTest {
     JsonNode desk = matched(visitor, map);
     assertThat(desk.get("proposals").size()).isGreaterThanOrEqualTo(2);
     assertThat(desk.at("/topics/0/passages").asInt()).isZero();
+    visitor.post("/api/maps/" + map + "/proposals", null);
+    assertThat(matched(visitor, map).get("proposals"))
+        .as("what is matched again can still be decided on")
+        .isEqualTo(desk.get("proposals"));
     String ferry = desk.at("/topics/3/id").asString();
     assertThat(desk.get("proposals").valueStream())
         .noneMatch(p -> p.get("topic").asString().equals(ferry));

@@ -29,6 +29,11 @@ class ProposalRow {
     this.id = UUID.randomUUID();
     this.mapId = mapId;
     this.topicId = match.topic();
+    take(match);
+  }
+
+  /** Becomes what has been matched, with the same identity. */
+  void take(Matching.Match match) {
     this.sourceId = match.passage().source();
     this.startAt = match.passage().start();
     this.endAt = match.passage().end();

@@ -2,8 +2,10 @@ package org.pergamena.server.outlines;
 
 import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.analysis.Matching;
@@ -72,13 +74,27 @@ public class Proposals {
         .anyMatch(e -> e.passage().samePlace(passage));
   }
 
-  /** Puts matches in place of those that nobody has decided on; what was refused stays refused. */
+  /**
+   * Puts matches in place of those that nobody has decided on; what was refused stays refused. What
+   * is proposed again keeps its identity, so that a person who is deciding on it can.
+   */
   @Transactional
   public void replace(UUID mapId, List<Matching.Match> matches) {
+    Map<String, Matching.Match> wanted = new HashMap<>();
+    matches.forEach(match -> wanted.putIfAbsent(match.topic() + match.passage().exact(), match));
     entities
-        .createQuery("delete from ProposalRow where mapId = :map and not refused")
+        .createQuery("from ProposalRow where mapId = :map and not refused", ProposalRow.class)
         .setParameter("map", mapId)
-        .executeUpdate();
+        .getResultList()
+        .forEach(
+            row -> {
+              Matching.Match match = wanted.get(row.topicId + row.quote);
+              if (match == null) {
+                entities.remove(row);
+              } else {
+                row.take(match);
+              }
+            });
     add(mapId, matches);
   }
 

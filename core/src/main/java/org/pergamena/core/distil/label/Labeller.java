@@ -42,7 +42,10 @@ public final class Labeller {
   private static final double GENERIC = 0.5;
   private static final double LINKED = 0.88;
   private static final double NOUN_SHARE = 0.6;
-  private static final double TWO = 0.8;
+  private static final double TWO = 0.7;
+  private static final double JOINED = 1.1;
+  private static final double CARRIED = 0.7;
+  private static final double APART = 0.5;
   private static final double SINGLE = 0.7;
   private static final int PAIRED = 10;
   private static final int LEAST_PAIRED = 2;
@@ -103,6 +106,35 @@ public final class Labeller {
         return heading;
       }
     }
+    for (Scored each : ranked(group, above)) {
+      if (used.add(each.key())) {
+        wear(each.key());
+        return each.label();
+      }
+    }
+    return unnamed(group);
+  }
+
+  /**
+   * Labels that a group might have, the best first, no two of the same words; none is given by
+   * this.
+   *
+   * @param above the label of the topic that it comes under
+   * @param most as many at most
+   */
+  public List<String> offers(Group group, String above, int most) {
+    List<String> offers = new ArrayList<>();
+    Set<Set<String>> met = new HashSet<>();
+    for (Scored each : ranked(group, above)) {
+      if (offers.size() < most && met.add(Set.copyOf(List.of(each.key().split(" "))))) {
+        offers.add(each.label());
+      }
+    }
+    return offers;
+  }
+
+  private List<Scored> ranked(Group group, String above) {
+    Tongue tongue = tongue(group);
     HeadWords head = new HeadWords(group, everywhere, words);
     Set<String> stemsAbove =
         TextAnalyser.tokens(above, tongue).stream().map(Token::stem).collect(Collectors.toSet());
@@ -112,15 +144,9 @@ public final class Labeller {
     }
     scored.sort(Scored.BEST_FIRST);
     List<Scored> offered = new ArrayList<>(scored.subList(0, Math.min(scored.size(), 60)));
-    offered.addAll(pairs(scored, head, stemsAbove, tongue));
+    offered.addAll(pairs(scored, head, new Joins(group), stemsAbove, tongue));
     offered.sort(Scored.BEST_FIRST);
-    for (Scored each : offered) {
-      if (used.add(each.key())) {
-        wear(each.key());
-        return each.label();
-      }
-    }
-    return unnamed(group);
+    return offered;
   }
 
   /** A label to be, with how much of a heading it is expected to have. */
@@ -130,7 +156,8 @@ public final class Labeller {
   }
 
   /** The best phrases in twos, {@code the wall and its upkeep}. */
-  private List<Scored> pairs(List<Scored> best, HeadWords head, Set<String> above, Tongue tongue) {
+  private List<Scored> pairs(
+      List<Scored> best, HeadWords head, Joins joins, Set<String> above, Tongue tongue) {
     List<Scored> pairs = new ArrayList<>();
     if (tongue.and("").isEmpty()) {
       return pairs;
@@ -150,7 +177,10 @@ public final class Labeller {
         stems.addAll(second);
         String other = casing.inside(often.get(j).tokens(), often.get(j).label(), tongue);
         String label = often.get(i).label() + " " + tongue.and(other) + " " + other;
-        double score = TWO * expected(stems, head, above);
+        List<Token> one = often.get(i).tokens();
+        List<Token> two = often.get(j).tokens();
+        double sound = joins.joined(one, two) ? JOINED : joins.carried(one, two) ? CARRIED : APART;
+        double score = TWO * sound * expected(stems, head, above);
         pairs.add(new Scored(String.join(" ", stems), label, often.get(i).tokens(), 1, score));
       }
     }

@@ -10,6 +10,7 @@ import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
@@ -82,5 +83,36 @@ class LabellerTest {
     assertThat(head.likelihood("wall")).isBetween(0.2, 1.0);
     assertThat(head.likelihood("bird")).isZero();
     assertThat(head.breadth("wall")).isEqualTo(1);
+  }
+
+  @Test
+  void several_labels_are_offered_best_first_no_two_of_the_same_words_and_none_is_used_up() {
+    Analysed text = text();
+    Labeller labeller = new Labeller(List.of(text), () -> {});
+    Group wall = groups(text).get(0);
+    List<String> offers = labeller.offers(wall, "", 5);
+    assertThat(offers).hasSizeBetween(2, 5).doesNotHaveDuplicates();
+    assertThat(offers.toString()).contains("uter wall");
+    assertThat(labeller.offers(wall, "", 5)).isEqualTo(offers);
+    assertThat(labeller.label(wall, "")).isEqualTo(offers.get(0));
+  }
+
+  @Test
+  void what_the_text_joins_and_what_goes_through_it_is_told_from_what_only_stands_in_it() {
+    SourceTextBuilder builder = new SourceTextBuilder();
+    builder.block(Block.Kind.PARAGRAPH, 0, "The wall and the birds were counted by the wardens.");
+    builder.block(Block.Kind.PARAGRAPH, 0, "The birds came back. The tide rose over the fields.");
+    builder.block(Block.Kind.PARAGRAPH, 0, "Oysters died in the summer. The tide was high.");
+    Analysed text = TextAnalyser.analyse(new Source(UUID.randomUUID(), "notes", builder.build()));
+    Part all = Part.plain(text, 0, text.sentences().size());
+    Joins joins = new Joins(new Group(null, List.of(all), List.of()));
+    assertThat(joins.joined(tokens("wall"), tokens("birds"))).isTrue();
+    assertThat(joins.joined(tokens("tide"), tokens("birds"))).isFalse();
+    assertThat(joins.carried(tokens("tide"), tokens("birds"))).isTrue();
+    assertThat(joins.carried(tokens("harbour"), tokens("birds"))).isFalse();
+  }
+
+  private static List<Token> tokens(String words) {
+    return TextAnalyser.tokens(words, ENGLISH);
   }
 }

@@ -1,0 +1,135 @@
+package org.pergamena.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.pergamena.core.distil.Naming;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.source.Block;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.Span;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * {@code pergamena label FILE}: offers labels and passages for stretches of texts.
+ *
+ * <p>The file is JSON, a list of {@code {"text", "groups": [{"id", "extent": [[start, end],
+ * ...]}]}} with offsets in UTF-16 code units; what comes out is a line of JSON a group, {@code
+ * {"id", "labels": [...], "passages": [{"start", "end"}, ...]}}, the best first.
+ */
+@Command(
+    name = "label",
+    mixinStandardHelpOptions = true,
+    description = "Offers labels and passages for stretches of texts, as lines of JSON.")
+public final class LabelCommand implements Callable<Integer> {
+  private static final int MOST_LABELS = 5;
+  private static final int MOST_PASSAGES = 3;
+  private static final Pattern PARAGRAPH = Pattern.compile("(?s)\\S.*?(?=\\s*\\n\\s*\\n|\\s*\\z)");
+
+  @Parameters(paramLabel = "FILE", description = "Texts and stretches of them, as JSON.")
+  private Path file;
+
+  /** A text with the stretches that are to be named. */
+  private record Text(String text, List<Stretch> groups) {
+    Text {
+      if (text == null || groups == null) {
+        throw new IllegalArgumentException(
+            "A text without words or groups is in the file. See --help for the form.");
+      }
+    }
+  }
+
+  /** Stretches that belong together. */
+  private record Stretch(String id, List<List<Integer>> extent) {
+    Stretch {
+      if (extent == null) {
+        throw new IllegalArgumentException("Group " + id + " has no extent.");
+      }
+    }
+  }
+
+  private record Answer(String id, List<String> labels, List<Place> passages) {}
+
+  private record Place(int start, int end) {}
+
+  /** Runs the command and exits: 0, or 2 with a sentence on standard error. */
+  public static void main(String[] arguments) {
+    System.exit(run(arguments));
+  }
+
+  static int run(String... arguments) {
+    return new CommandLine(new LabelCommand())
+        .setExecutionExceptionHandler((e, line, parsed) -> Complaint.of(line, e))
+        .execute(arguments);
+  }
+
+  @Override
+  public Integer call() throws IOException {
+    JsonMapper json = JsonMapper.builder().build();
+    for (Text text : texts(json)) {
+      UUID id = new UUID(0, 1);
+      Naming naming = new Naming(List.of(TextAnalyser.analyse(source(id, text.text()))));
+      for (Stretch group : text.groups()) {
+        System.out.println(json.writeValueAsString(answer(naming, id, text, group)));
+      }
+    }
+    return 0;
+  }
+
+  private List<Text> texts(JsonMapper json) throws IOException {
+    try {
+      return List.of(json.readValue(Files.readAllBytes(file), Text[].class));
+    } catch (JacksonException e) {
+      if (e.getCause() instanceof IllegalArgumentException own) {
+        throw own;
+      }
+      throw new IllegalArgumentException(
+          file
+              + ", line "
+              + (e.getLocation() == null ? 1 : e.getLocation().getLineNr())
+              + ": this is not a list of texts with groups in JSON. See --help for the form.",
+          e);
+    }
+  }
+
+  private static Source source(UUID id, String text) {
+    List<Block> blocks = new ArrayList<>();
+    Matcher paragraph = PARAGRAPH.matcher(text);
+    while (paragraph.find()) {
+      blocks.add(new Block(paragraph.start(), paragraph.end(), Block.Kind.PARAGRAPH, 0));
+    }
+    return new Source(id, "text", new SourceText(text, blocks, List.of(), List.of(), List.of()));
+  }
+
+  private static Answer answer(Naming naming, UUID id, Text text, Stretch group) {
+    List<Span> spans = new ArrayList<>();
+    for (List<Integer> part : group.extent()) {
+      boolean sound = part.size() == 2 && part.get(0) >= 0 && part.get(1) <= text.text().length();
+      if (!sound || part.get(0) > part.get(1)) {
+        throw new IllegalArgumentException(
+            "Group " + group.id() + " has an extent that is not within its text: " + part + ".");
+      }
+      spans.add(new Span(part.get(0), part.get(1)));
+    }
+    Map<UUID, List<Span>> stretches = Map.of(id, spans);
+    List<String> labels = naming.labels(stretches, "", MOST_LABELS);
+    return new Answer(
+        group.id(),
+        labels,
+        naming.quotes(stretches, labels.isEmpty() ? "" : labels.get(0), MOST_PASSAGES).stream()
+            .map(quote -> new Place(quote.span().start(), quote.span().end()))
+            .toList());
+  }
+}
