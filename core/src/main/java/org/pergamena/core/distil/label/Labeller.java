@@ -46,7 +46,7 @@ public final class Labeller {
   private static final double JOINED = 1.1;
   private static final double CARRIED = 0.7;
   private static final double APART = 0.5;
-  private static final double SINGLE = 0.7;
+  private static final double SINGLE = 0.3;
   private static final int PAIRED = 10;
   private static final int LEAST_PAIRED = 2;
   private static final double EQUAL = 0.4;
