@@ -56,6 +56,11 @@ const NOWHERE = -3;
 const EXCLUDED = -4;
 const SMALLEST_GAP = 0.004;
 
+const TIPS: Record<number, string> = {
+  [NOWHERE]: "Not on the map: read it",
+  [EXCLUDED]: "Left out of distilling by you",
+};
+
 type Stretch = Source["ribbon"][number];
 
 type RibbonProps = {
@@ -122,7 +127,7 @@ export function Ribbon({ source, numbers, onOpen }: RibbonProps) {
             type="button"
             tabIndex={i === current ? 0 : -1}
             data-of={branch === NOWHERE ? "gap" : branch === EXCLUDED ? "excluded" : "branch"}
-            title={branch === NOWHERE ? "Not on the map: read it" : undefined}
+            title={TIPS[branch]}
             aria-label={label(stretch)}
             style={
               branch > NOWHERE
