@@ -90,6 +90,7 @@ function redrawn(before: Scene, patch: ScenePatch, topics: readonly Topic[]): Sc
   };
 }
 
-function tenth(pixels: number): number {
+/** To a tenth of a pixel, as the server sends them. */
+export function tenth(pixels: number): number {
   return Math.round(pixels * 10) / 10;
 }

@@ -1,4 +1,5 @@
 import { memo } from "react";
+import { tenth } from "../api/accept";
 import type { Placed } from "../api/types";
 
 /** Height of small letters, as a share of the size of their type. */
@@ -39,10 +40,6 @@ export function farShapes(topics: readonly Placed[]): Shape[] {
 
 function rectangle(x: number, y: number, width: number, height: number): string {
   return `M${tenth(x)} ${tenth(y)}h${tenth(width)}v${tenth(height)}h${tenth(-width)}z`;
-}
-
-function tenth(pixels: number): number {
-  return Math.round(pixels * 10) / 10;
 }
 
 type FarProps = { topics: readonly Placed[] };

@@ -2,11 +2,12 @@ package org.pergamena.server.desk;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.pergamena.core.source.Sketch;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.server.sources.Sources;
@@ -19,7 +20,7 @@ class LikeSources {
   private static final double NEARLY = 0.5;
 
   private final Cache<UUID, Sketch> sketches = Caffeine.newBuilder().maximumSize(10_000).build();
-  private final Cache<List<UUID>, Map<UUID, UUID>> found =
+  private final Cache<List<UUID>, Map<Integer, Integer>> found =
       Caffeine.newBuilder().maximumSize(1_000).build();
 
   /**
@@ -29,30 +30,26 @@ class LikeSources {
    */
   Map<UUID, String> names(List<Sources.Entry> entries, Map<UUID, SourceText> texts) {
     List<Sources.Entry> ready = entries.stream().filter(Sources.Entry::ready).toList();
-    Map<UUID, UUID> like =
-        found.get(
-            ready.stream().map(Sources.Entry::textId).toList(), key -> compared(ready, texts));
+    List<UUID> key = ready.stream().map(Sources.Entry::textId).toList();
     Map<UUID, String> names = new HashMap<>();
-    for (Sources.Entry entry : ready) {
-      ready.stream()
-          .filter(other -> other.textId().equals(like.get(entry.textId())))
-          .filter(other -> !other.id().equals(entry.id()))
-          .findFirst()
-          .ifPresent(other -> names.put(entry.id(), other.name()));
-    }
+    found
+        .get(key, ids -> compared(ready, texts))
+        .forEach((at, before) -> names.put(ready.get(at).id(), ready.get(before).name()));
     return names;
   }
 
-  private Map<UUID, UUID> compared(List<Sources.Entry> ready, Map<UUID, SourceText> texts) {
-    Map<UUID, UUID> like = new HashMap<>();
-    Map<UUID, Sketch> before = new LinkedHashMap<>();
+  /** The places of sources that are like one before them, and the place of that one. */
+  private Map<Integer, Integer> compared(List<Sources.Entry> ready, Map<UUID, SourceText> texts) {
+    Map<Integer, Integer> like = new HashMap<>();
+    List<Sketch> before = new ArrayList<>();
     for (Sources.Entry entry : ready) {
-      Sketch own = sketches.get(entry.textId(), key -> Sketch.of(texts.get(entry.id()).text()));
-      before.entrySet().stream()
-          .filter(other -> own.resemblance(other.getValue()) >= NEARLY)
+      Sketch own = sketches.get(entry.textId(), id -> Sketch.of(texts.get(entry.id()).text()));
+      int at = before.size();
+      IntStream.range(0, at)
+          .filter(other -> own.resemblance(before.get(other)) >= NEARLY)
           .findFirst()
-          .ifPresent(other -> like.put(entry.textId(), other.getKey()));
-      before.putIfAbsent(entry.textId(), own);
+          .ifPresent(other -> like.put(at, other));
+      before.add(own);
     }
     return like;
   }

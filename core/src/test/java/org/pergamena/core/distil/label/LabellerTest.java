@@ -29,8 +29,12 @@ class LabellerTest {
               + " treasurer of the harbour committee kept the minutes.");
 
   private static Analysed text() {
+    return text(PARTS);
+  }
+
+  private static Analysed text(List<String> paragraphs) {
     SourceTextBuilder builder = new SourceTextBuilder();
-    PARTS.forEach(part -> builder.block(Block.Kind.PARAGRAPH, 0, part));
+    paragraphs.forEach(part -> builder.block(Block.Kind.PARAGRAPH, 0, part));
     return TextAnalyser.analyse(new Source(UUID.randomUUID(), "notes", builder.build()));
   }
 
@@ -99,11 +103,12 @@ class LabellerTest {
 
   @Test
   void what_the_text_joins_and_what_goes_through_it_is_told_from_what_only_stands_in_it() {
-    SourceTextBuilder builder = new SourceTextBuilder();
-    builder.block(Block.Kind.PARAGRAPH, 0, "The wall and the birds were counted by the wardens.");
-    builder.block(Block.Kind.PARAGRAPH, 0, "The birds came back. The tide rose over the fields.");
-    builder.block(Block.Kind.PARAGRAPH, 0, "Oysters died in the summer. The tide was high.");
-    Analysed text = TextAnalyser.analyse(new Source(UUID.randomUUID(), "notes", builder.build()));
+    Analysed text =
+        text(
+            List.of(
+                "The wall and the birds were counted by the wardens.",
+                "The birds came back. The tide rose over the fields.",
+                "Oysters died in the summer. The tide was high."));
     Part all = Part.plain(text, 0, text.sentences().size());
     Joins joins = new Joins(new Group(null, List.of(all), List.of()));
     assertThat(joins.joined(tokens("wall"), tokens("birds"))).isTrue();
