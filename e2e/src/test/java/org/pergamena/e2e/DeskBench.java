@@ -25,15 +25,22 @@ class DeskBench {
       window.run = (so) => new Promise((resolve, reject) => {
         let at;
         let shown;
-        document.addEventListener("keydown", (e) => { at = e.timeStamp; },
-          { capture: true, once: true });
         const late = setTimeout(() => reject(new Error("not shown within 10 s")), 10000);
-        const look = () => {
-          if (at !== undefined && shown === undefined && so()) {
+        // in each frame, just before it is drawn, so that none in which it was shown is missed
+        const draw = () => {
+          if (so()) {
             const channel = new MessageChannel();
             channel.port1.onmessage = () => { shown = performance.now() - at; };
-            requestAnimationFrame(() => channel.port2.postMessage(0));
+            channel.port2.postMessage(0);
+          } else {
+            requestAnimationFrame(draw);
           }
+        };
+        document.addEventListener("keydown", (e) => {
+          at = e.timeStamp;
+          requestAnimationFrame(draw);
+        }, { capture: true, once: true });
+        const look = () => {
           const unsent = document.querySelector("[data-unsent]").dataset.unsent;
           if (shown !== undefined && unsent === "0") {
             clearTimeout(late);

@@ -22,7 +22,6 @@ import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
@@ -36,10 +35,7 @@ public final class CheckCommand implements Callable<Integer> {
 
   /** Runs the command and exits. */
   public static void main(String[] arguments) {
-    System.exit(
-        new CommandLine(new CheckCommand())
-            .setExecutionExceptionHandler((e, line, parsed) -> Complaint.of(line, e))
-            .execute(arguments));
+    System.exit(Complaint.line(new CheckCommand()).execute(arguments));
   }
 
   @Override

@@ -8,9 +8,16 @@ import picocli.CommandLine;
 final class Complaint {
   private Complaint() {}
 
-  /** Says it on standard error; gives the exit code. */
-  static int of(CommandLine line, Exception e) {
-    line.getErr().println(sentence(e));
+  /** A command that says such sentences and exits with 2, also of wrong parameters. */
+  static CommandLine line(Object command) {
+    return new CommandLine(command)
+        .setExecutionExceptionHandler((e, line, parsed) -> say(line, sentence(e)))
+        .setParameterExceptionHandler(
+            (e, rest) -> say(e.getCommandLine(), e.getMessage() + " See --help."));
+  }
+
+  private static int say(CommandLine line, String sentence) {
+    line.getErr().println(sentence);
     line.getErr().flush();
     return 2;
   }

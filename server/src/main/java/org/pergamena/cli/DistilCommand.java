@@ -25,7 +25,6 @@ import org.pergamena.formats.SourceReader;
 import org.pergamena.formats.json.MapJson;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -81,17 +80,7 @@ public final class DistilCommand implements Callable<Integer> {
   }
 
   static int run(String... arguments) {
-    return new CommandLine(new DistilCommand())
-        .setExecutionExceptionHandler((e, line, parsed) -> Complaint.of(line, e))
-        .setParameterExceptionHandler(
-            (e, rest) -> complain(e.getCommandLine(), e.getMessage() + " See --help."))
-        .execute(arguments);
-  }
-
-  private static int complain(CommandLine line, String sentence) {
-    line.getErr().println(sentence);
-    line.getErr().flush();
-    return 2;
+    return Complaint.line(new DistilCommand()).execute(arguments);
   }
 
   @Override

@@ -8,15 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Callable;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.pergamena.core.distil.Naming;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.Span;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 import tools.jackson.core.JacksonException;
@@ -36,7 +33,6 @@ import tools.jackson.databind.json.JsonMapper;
 public final class LabelCommand implements Callable<Integer> {
   private static final int MOST_LABELS = 5;
   private static final int MOST_PASSAGES = 3;
-  private static final Pattern PARAGRAPH = Pattern.compile("(?s)\\S.*?(?=\\s*\\n\\s*\\n|\\s*\\z)");
 
   @Parameters(paramLabel = "FILE", description = "Texts and stretches of them, as JSON.")
   private Path file;
@@ -70,9 +66,7 @@ public final class LabelCommand implements Callable<Integer> {
   }
 
   static int run(String... arguments) {
-    return new CommandLine(new LabelCommand())
-        .setExecutionExceptionHandler((e, line, parsed) -> Complaint.of(line, e))
-        .execute(arguments);
+    return Complaint.line(new LabelCommand()).execute(arguments);
   }
 
   @Override
@@ -105,12 +99,39 @@ public final class LabelCommand implements Callable<Integer> {
   }
 
   private static Source source(UUID id, String text) {
+    return new Source(
+        id, "text", new SourceText(text, paragraphs(text), List.of(), List.of(), List.of()));
+  }
+
+  /** What stands between blank lines, without the blanks around it. */
+  static List<Block> paragraphs(String text) {
     List<Block> blocks = new ArrayList<>();
-    Matcher paragraph = PARAGRAPH.matcher(text);
-    while (paragraph.find()) {
-      blocks.add(new Block(paragraph.start(), paragraph.end(), Block.Kind.PARAGRAPH, 0));
+    int start = -1;
+    int end = -1;
+    for (int line = 0; line < text.length(); ) {
+      int next = text.indexOf('\n', line);
+      next = next < 0 ? text.length() : next + 1;
+      int first = line;
+      int last = next;
+      while (first < last && Character.isWhitespace(text.charAt(first))) {
+        first++;
+      }
+      while (last > first && Character.isWhitespace(text.charAt(last - 1))) {
+        last--;
+      }
+      if (first < last) {
+        start = start < 0 ? first : start;
+        end = last;
+      } else if (start >= 0) {
+        blocks.add(new Block(start, end, Block.Kind.PARAGRAPH, 0));
+        start = -1;
+      }
+      line = next;
     }
-    return new Source(id, "text", new SourceText(text, blocks, List.of(), List.of(), List.of()));
+    if (start >= 0) {
+      blocks.add(new Block(start, end, Block.Kind.PARAGRAPH, 0));
+    }
+    return blocks;
   }
 
   private static Answer answer(Naming naming, UUID id, Text text, Stretch group) {

@@ -14,7 +14,6 @@ import org.pergamena.formats.SourceReader;
 import org.pergamena.formats.read.Omission;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -37,10 +36,7 @@ public final class ReadCommand implements Callable<Integer> {
 
   /** Runs the command and leaves the Java machine with its exit code. */
   public static void main(String[] arguments) {
-    System.exit(
-        new CommandLine(new ReadCommand())
-            .setExecutionExceptionHandler((e, line, parsed) -> Complaint.of(line, e))
-            .execute(arguments));
+    System.exit(Complaint.line(new ReadCommand()).execute(arguments));
   }
 
   @Override

@@ -55,6 +55,17 @@ public class Proposals {
         .toList();
   }
 
+  /** What is proposed once: words for a topic, wherever they stand. */
+  private record Key(UUID topic, String words) {
+    static Key of(Matching.Match match) {
+      return new Key(match.topic(), match.passage().exact());
+    }
+
+    static Key of(ProposalRow row) {
+      return new Key(row.topicId, row.quote);
+    }
+  }
+
   /** Those whose topic and words are still there, and not linked yet. */
   public static List<Proposal> standing(List<Proposal> all, TopicMap map, List<Source> texts) {
     return all.stream()
@@ -80,15 +91,15 @@ public class Proposals {
    */
   @Transactional
   public void replace(UUID mapId, List<Matching.Match> matches) {
-    Map<String, Matching.Match> wanted = new HashMap<>();
-    matches.forEach(match -> wanted.putIfAbsent(match.topic() + match.passage().exact(), match));
+    Map<Key, Matching.Match> wanted = new HashMap<>();
+    matches.forEach(match -> wanted.putIfAbsent(Key.of(match), match));
     entities
         .createQuery("from ProposalRow where mapId = :map and not refused", ProposalRow.class)
         .setParameter("map", mapId)
         .getResultList()
         .forEach(
             row -> {
-              Matching.Match match = wanted.get(row.topicId + row.quote);
+              Matching.Match match = wanted.get(Key.of(row));
               if (match == null) {
                 entities.remove(row);
               } else {
@@ -101,14 +112,14 @@ public class Proposals {
   /** Adds matches to those that nobody has decided on, each once. */
   @Transactional
   public void add(UUID mapId, List<Matching.Match> matches) {
-    Set<String> known = new HashSet<>();
+    Set<Key> known = new HashSet<>();
     entities
         .createQuery("from ProposalRow where mapId = :map", ProposalRow.class)
         .setParameter("map", mapId)
         .getResultStream()
-        .forEach(row -> known.add(row.topicId + row.quote));
+        .forEach(row -> known.add(Key.of(row)));
     for (Matching.Match match : matches) {
-      if (known.add(match.topic() + match.passage().exact())) {
+      if (known.add(Key.of(match))) {
         entities.persist(new ProposalRow(mapId, match));
       }
     }

@@ -1,0 +1,97 @@
+import type { RefObject } from "react";
+import styled from "styled-components";
+import type { Topic } from "../api/types";
+import type { DeskActions } from "../api/useDesk";
+import type { MenuAt } from "../map/MapPage";
+import type { Tree } from "../map/tree";
+import { SourceReading } from "../reading/SourceReading";
+import type { OpenSource, Spot } from "../reading/spot";
+import { TopicReading } from "../reading/TopicReading";
+import { afterPaint } from "../ui/afterPaint";
+
+const Page = styled.section`
+  grid-column: 2;
+  grid-row: 1 / 3;
+  min-height: 0;
+  overflow: auto;
+  background: ${({ theme }) => theme.page};
+  border-left: 1px solid ${({ theme }) => theme.rule};
+  &[data-of="topic"] { padding: 20px 26px 40px; }
+  @media (max-width: 800px) {
+    grid-column: 1;
+    grid-row: 2;
+    min-height: 320px;
+    max-height: 80vh;
+    border: 0;
+    border-top: 1px solid ${({ theme }) => theme.rule};
+  }
+`;
+
+type ReadingPageProps = {
+  frame: RefObject<HTMLElement | null>;
+  tree: Tree;
+  topic: Topic;
+  spot: Spot | null;
+  actions: DeskActions;
+  /** Nothing can be done to a map that has nothing in it. */
+  empty: boolean;
+  onSelect: (topic: string) => void;
+  onOpen: OpenSource;
+  onClose: () => void;
+  onDetails: (source: string) => void;
+  onMenu: (at: MenuAt) => void;
+  onPassage: (topic: Topic) => void;
+  onAsk: (topic: Topic, what: "like" | "deepen") => void;
+  onGone: () => void;
+  say: (words: string) => void;
+};
+
+/** The chosen topic with its passages, or a source that is open; the map shows what is new first. */
+export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPageProps) {
+  const { frame, tree, topic, spot, actions, empty, onSelect, onOpen, onClose, onMenu } = props;
+  return (
+    <Page
+      ref={frame}
+      aria-label="Reading page"
+      data-of={spot ? "source" : "topic"}
+      tabIndex={0}
+      onKeyDown={(event) => {
+        if (event.key === "Escape" && spot && !event.defaultPrevented) {
+          onClose();
+        }
+      }}
+    >
+      {spot ? (
+        <SourceReading
+          tree={tree}
+          topic={topic}
+          spot={spot}
+          actions={actions}
+          onBack={onClose}
+          say={props.say}
+          onSelect={onSelect}
+          onDetails={props.onDetails}
+        />
+      ) : (
+        <TopicReading
+          tree={tree}
+          topic={topic}
+          actions={actions}
+          onSelect={onSelect}
+          onOpen={onOpen}
+          onActs={
+            empty
+              ? null
+              : (button) => {
+                  const box = button.getBoundingClientRect();
+                  onMenu({ topic: topic.id, x: box.left, y: box.bottom + 4 });
+                }
+          }
+          onPassage={props.onPassage}
+          onAsk={props.onAsk}
+          onGone={props.onGone}
+        />
+      )}
+    </Page>
+  );
+});

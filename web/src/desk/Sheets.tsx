@@ -1,0 +1,99 @@
+import type { Topic } from "../api/types";
+import type { DeskActions } from "../api/useDesk";
+import { ExportSheet } from "../export/ExportSheet";
+import { AgainSheet } from "../gather/AgainSheet";
+import { Bring } from "../gather/Bring";
+import { Distilling } from "../gather/Distilling";
+import type { useGather } from "../gather/useGather";
+import { HelpSheet } from "../map/HelpSheet";
+import type { Tree } from "../map/tree";
+import { OutlineSheet } from "../outline/OutlineSheet";
+import { ProposalsSheet } from "../outline/ProposalsSheet";
+import type { OpenSource } from "../reading/spot";
+import { LinkSheet } from "../relations/LinkSheet";
+import { LeftOutSheet } from "../source/LeftOutSheet";
+import { SearchSheet } from "../source/SearchSheet";
+import { SourceSheet } from "../source/SourceSheet";
+import { afterPaint } from "../ui/afterPaint";
+import { Sheet } from "../ui/Sheet";
+import { FreshSheet } from "./FreshSheet";
+
+/** What opens above the desk, one at a time. */
+export type Opened =
+  | {
+      sheet:
+        | "add"
+        | "again"
+        | "compare"
+        | "fresh"
+        | "help"
+        | "left out"
+        | "outline"
+        | "proposals"
+        | "search";
+    }
+  | { sheet: "link"; topic: string }
+  | { sheet: "source"; source: string };
+
+type SheetsProps = {
+  tree: Tree;
+  actions: DeskActions;
+  gathering: ReturnType<typeof useGather>;
+  opened: Opened | null;
+  exporting: boolean;
+  onExporting: (open: boolean) => void;
+  onOpened: (opened: Opened | null) => void;
+  onSource: OpenSource;
+  onRead: (source: string) => void;
+  onShow: (topic: Topic) => void;
+  onSelect: (topic: string) => void;
+  onAllSeen: () => void;
+  say: (words: string) => void;
+};
+
+/** The sheets of the desk. */
+export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
+  const { tree, actions, gathering, opened, onOpened, onSource, onSelect, say } = props;
+  const { desk } = tree;
+  const close = () => onOpened(null);
+  const at = (sheet: Opened["sheet"]) => ({
+    isOpen: opened?.sheet === sheet,
+    onOpenChange: (open: boolean) => !open && close(),
+  });
+  return (
+    <>
+      <HelpSheet {...at("help")} />
+      <LinkSheet
+        tree={tree}
+        actions={actions}
+        from={opened?.sheet === "link" ? opened.topic : null}
+        onClose={close}
+        say={say}
+      />
+      <ExportSheet desk={desk} isOpen={props.exporting} onOpenChange={props.onExporting} />
+      <OutlineSheet desk={desk} {...at("outline")} />
+      <ProposalsSheet tree={tree} {...at("proposals")} onOpen={onSource} />
+      <FreshSheet desk={desk} {...at("fresh")} onShow={props.onShow} onAllSeen={props.onAllSeen} />
+      <LeftOutSheet desk={desk} {...at("left out")} onOpen={onSource} />
+      <SearchSheet mapId={desk.id} {...at("search")} onOpen={onSource} />
+      <SourceSheet
+        desk={desk}
+        source={opened?.sheet === "source" ? opened.source : null}
+        onClose={close}
+        onOpen={onSource}
+        onSelect={onSelect}
+      />
+      <Sheet title="Add sources" {...at("add")}>
+        <Bring
+          gathering={gathering}
+          onOpen={props.onRead}
+          onOutline={() => onOpened({ sheet: "outline" })}
+        />
+      </Sheet>
+      <AgainSheet desk={desk} {...at("compare")} />
+      <Sheet title="Distil again" {...at("again")}>
+        <Distilling desk={desk} actions={actions} onDistil={close} />
+      </Sheet>
+    </>
+  );
+});
