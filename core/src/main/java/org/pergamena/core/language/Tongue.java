@@ -149,6 +149,39 @@ public final class Tongue {
     return lists.generic().contains(plain(word));
   }
 
+  /** Whether a word tells what something is, as in {@code the wall is a risk}. */
+  public boolean copula(String word) {
+    return lists.copulas().contains(plain(word));
+  }
+
+  /** The word before what something is seen as; empty if it is not known. */
+  public String as() {
+    return lists.as();
+  }
+
+  /** Whether a word is one that a verb follows, as <em>we</em>. */
+  public boolean subject(String word) {
+    return lists.subjects().contains(plain(word));
+  }
+
+  /** Whether a word tells what was done, whatever it is taken for. */
+  public boolean past(String word) {
+    return lists.past().contains(plain(word));
+  }
+
+  /** Whether a verb after a word has its base form. */
+  public boolean bare(String word) {
+    return lists.bare().contains(plain(word));
+  }
+
+  /**
+   * The form of a verb that names what is done, {@code renaming} of {@code rename}; empty if the
+   * language has none, or it cannot be told from this form of the verb.
+   */
+  public String doing(String verb) {
+    return code.equals(ENGLISH) ? Gerund.of(plain(verb)) : "";
+  }
+
   /** Whether a number of four digits after this word is a year. */
   public boolean dates(String word) {
     return lists.years().contains(plain(word));

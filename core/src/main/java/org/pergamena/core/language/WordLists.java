@@ -20,6 +20,11 @@ import java.util.Set;
  * @param abbreviations that end no sentence, without their last full stop
  * @param years words after which a number of four digits is a year
  * @param generic nouns that name no subject of their own
+ * @param copulas forms of the verb that tells what something is
+ * @param as the word before what something is seen as, empty if it is not known
+ * @param subjects words that a verb follows
+ * @param past forms of verbs that are never nouns
+ * @param bare words after which a verb has its base form
  * @param and the word that joins two, empty if it is not known
  */
 record WordLists(
@@ -31,6 +36,11 @@ record WordLists(
     Set<String> abbreviations,
     Set<String> years,
     Set<String> generic,
+    Set<String> copulas,
+    String as,
+    Set<String> subjects,
+    Set<String> past,
+    Set<String> bare,
     String and) {
 
   /** The lists that ship for a language; all empty if there are none. */
@@ -52,6 +62,11 @@ record WordLists(
         set(words, "abbreviations"),
         set(words, "years"),
         set(words, "generic"),
+        set(words, "copulas"),
+        words.getProperty("as", ""),
+        set(words, "subjects"),
+        set(words, "past"),
+        set(words, "bare"),
         words.getProperty("and", ""));
   }
 

@@ -29,7 +29,7 @@ class FoldingInTest {
   private static final String FERRY =
       "The ferry timetable was changed in June. Tickets for the ferry are sold at the kiosk. The"
           + " ferry company ran an extra boat on Sundays. Children travel on the ferry for free."
-          + " Season tickets for the boat cost less than those of the year before at the kiosk.";
+          + " Season tickets for the ferry cost less than those of the year before at the kiosk.";
 
   private static Source source(String name, String... sections) {
     SourceTextBuilder builder = new SourceTextBuilder();

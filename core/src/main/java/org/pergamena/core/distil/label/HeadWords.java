@@ -27,8 +27,7 @@ final class HeadWords {
   private static final double SPREAD = -0.185;
 
   private final Map<String, Word> words = new HashMap<>();
-  private final Map<String, Integer> everywhere;
-  private final double all;
+  private final Vocabulary vocabulary;
   private double inGroup;
   private int parts;
 
@@ -40,15 +39,9 @@ final class HeadWords {
     int partsWith;
   }
 
-  /**
-   * Counts the words of a group.
-   *
-   * @param everywhere how often each stem occurs in all texts
-   * @param all number of words in all texts
-   */
-  HeadWords(Group group, Map<String, Integer> everywhere, double all) {
-    this.everywhere = everywhere;
-    this.all = all;
+  /** Counts the words of a group. */
+  HeadWords(Group group, Vocabulary vocabulary) {
+    this.vocabulary = vocabulary;
     group.parts().forEach(this::count);
   }
 
@@ -73,10 +66,10 @@ final class HeadWords {
     }
   }
 
-  /** In how many of the group's parts a stem occurs, as a share. */
-  double breadth(String stem) {
-    Word word = words.get(stem);
-    return word == null ? 0 : (double) word.partsWith / parts;
+  /** How many times as often a stem occurs in the group as in all the text, as a logarithm. */
+  double lift(String stem) {
+    double share = words.get(stem).count / inGroup;
+    return Math.log(share / (vocabulary.count(stem) / vocabulary.words()));
   }
 
   /** The likelihood, 0 to 1; 0 for a stem that does not occur in the group. */
@@ -86,7 +79,7 @@ final class HeadWords {
       return 0;
     }
     double count = Math.log(word.count);
-    double lift = Math.log(word.count / (everywhere.get(stem) / all * inGroup));
+    double lift = lift(stem);
     double logit =
         BASE
             + COUNT * count

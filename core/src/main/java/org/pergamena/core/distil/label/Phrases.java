@@ -1,24 +1,23 @@
 package org.pergamena.core.distil.label;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.language.Tongue;
 
 /**
- * Finds the noun phrases of a sentence: adjectives, participles, nouns and names that end in a noun
- * or name.
+ * Finds the phrases of a sentence that could name its text: adjectives, participles, nouns and
+ * names that end in a noun or name, and what is said with these.
  */
 final class Phrases {
   private static final int LONGEST = 4;
-  private static final int LONGEST_LINKED = 6;
 
   private Phrases() {}
 
-  /** Every noun phrase, those within longer ones too. */
+  /** Every noun phrase, those within longer ones too, and the phrases made of them. */
   static List<Phrase> of(Sentence sentence, Analysed text) {
     Tongue tongue = text.tongue();
     boolean sure = tongue.tagged() && text.punctuated();
@@ -29,22 +28,44 @@ final class Phrases {
         continue;
       }
       for (int end = start; end < Math.min(tokens.size(), start + LONGEST); end++) {
-        if (!inside(tokens.get(end)) || end > start && apart(tokens, end, tongue)) {
+        if (!inside(tokens.get(end), tongue) || end > start && apart(tokens, end, tongue)) {
           break;
         }
-        if (ends(tokens, start, end, tongue) && !repeats(tokens, start, end)) {
-          phrases.add(phrase(tokens.subList(start, end + 1), tongue, sure));
-          linked(tokens, start, end, phrases, phrases.get(phrases.size() - 1));
+        if (ends(tokens, start, end, tongue)
+            && !repeats(tokens, start, end)
+            && !Cuts.cut(tokens, start, end)) {
+          phrases.add(Phrase.of(Phrase.Kind.NOUNS, tokens.subList(start, end + 1), tongue, sure));
         }
       }
     }
+    phrases.addAll(new Clauses(tokens, reaches(tokens, tongue), tongue, sure).phrases());
     return phrases;
+  }
+
+  /** Where the longest noun phrase that a word can begin ends; -1 if it can begin none. */
+  private static int[] reaches(List<Token> tokens, Tongue tongue) {
+    int[] reaches = new int[tokens.size()];
+    Arrays.fill(reaches, -1);
+    for (int start = 0; start < reaches.length; start++) {
+      if (!inside(tokens.get(start), tongue) || !begins(tokens, start, tongue)) {
+        continue;
+      }
+      for (int end = start;
+          end < reaches.length
+              && inside(tokens.get(end), tongue)
+              && (end == start || !apart(tokens, end, tongue));
+          end++) {
+        reaches[start] = ends(tokens, start, end, tongue) ? end : reaches[start];
+      }
+    }
+    return reaches;
   }
 
   /** Where nouns come first, a phrase begins with one, or with one adjective before it. */
   private static boolean begins(List<Token> tokens, int start, Tongue tongue) {
     Token first = tokens.get(start);
-    if (tongue.measures(first.surface())) {
+    boolean verb = start > 0 && tongue.subject(tokens.get(start - 1).surface());
+    if (verb || tongue.measures(first.surface())) {
       return false;
     }
     if (tongue.capitalisesNouns() && !first.noun()) {
@@ -79,39 +100,9 @@ final class Phrases {
     return tokens.subList(start, end).stream().anyMatch(token -> token.stem().equals(last));
   }
 
-  /** The phrase with another after a preposition, an article between them left out of the key. */
-  private static void linked(
-      List<Token> tokens, int start, int end, List<Phrase> phrases, Phrase first) {
-    Tongue tongue = first.tongue();
-    int next = end + 2;
-    boolean links =
-        next < tokens.size()
-            && tongue.links(tokens.get(end + 1).surface())
-            && !tokens.get(end + 1).tag().equals("SCONJ");
-    if (!links) {
-      return;
-    }
-    if (tongue.article(tokens.get(next).surface())) {
-      next++;
-    }
-    int last = next - 1;
-    while (last + 1 < Math.min(tokens.size(), next + 3)
-        && inside(tokens.get(last + 1))
-        && (last < next || !apart(tokens, last + 1, tongue))) {
-      last++;
-    }
-    boolean whole = last + 1 >= tokens.size() || !inside(tokens.get(last + 1));
-    whole &= last < next || !tongue.measures(tokens.get(last).surface());
-    if (last >= next
-        && whole
-        && ends(tokens, next, last, tongue)
-        && last - start < LONGEST_LINKED) {
-      phrases.add(phrase(tokens.subList(start, last + 1), tongue, first.sure()));
-    }
-  }
-
-  private static boolean inside(Token token) {
+  private static boolean inside(Token token, Tongue tongue) {
     return token.content()
+        && !tongue.past(token.surface())
         && token.surface().length() > 2 | token.tag().equals("PROPN")
         && (token.noun() || token.tag().equals("ADJ") || participle(token));
   }
@@ -119,11 +110,5 @@ final class Phrases {
   /** As in <em>wading birds</em>. */
   private static boolean participle(Token token) {
     return token.tag().equals("VERB") && token.surface().endsWith("ing");
-  }
-
-  private static Phrase phrase(List<Token> tokens, Tongue tongue, boolean sure) {
-    String key =
-        tokens.stream().filter(Token::content).map(Token::stem).collect(Collectors.joining(" "));
-    return new Phrase(key, List.copyOf(tokens), tongue, sure);
   }
 }

@@ -75,18 +75,12 @@ class LabellerTest {
   @Test
   void likely_words_are_early_and_frequent_and_sound_like_a_subject() {
     Analysed text = text();
-    java.util.Map<String, Integer> everywhere = new java.util.HashMap<>();
-    text.sentences()
-        .forEach(
-            s ->
-                s.tokens().stream()
-                    .filter(t -> t.content())
-                    .forEach(t -> everywhere.merge(t.stem(), 1, Integer::sum)));
-    HeadWords head = new HeadWords(groups(text).get(0), everywhere, 80);
+    Vocabulary vocabulary = new Vocabulary(List.of(text), () -> {});
+    HeadWords head = new HeadWords(groups(text).get(0), vocabulary);
     assertThat(head.likelihood("wall")).isGreaterThan(head.likelihood("winter"));
     assertThat(head.likelihood("wall")).isBetween(0.2, 1.0);
     assertThat(head.likelihood("bird")).isZero();
-    assertThat(head.breadth("wall")).isEqualTo(1);
+    assertThat(head.lift("wall")).isGreaterThan(0);
   }
 
   @Test

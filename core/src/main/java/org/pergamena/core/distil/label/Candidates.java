@@ -1,0 +1,192 @@
+package org.pergamena.core.distil.label;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import org.pergamena.core.distil.group.Group;
+import org.pergamena.core.distil.segment.Part;
+import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.language.Tongue;
+
+/** Finds what could be a group's label, and tells what each is worth. */
+final class Candidates {
+  /** Content words that headings have on average. */
+  private static final double USUAL_WORDS = 2.7;
+
+  private static final int WEIGHED = 300;
+  private static final int PAIRED = 12;
+  private static final int LEAST_PAIRED = 2;
+  private static final int LONGEST_PAIR = 6;
+  private static final double THROUGH = 0.5;
+  private static final double STRAY = 0.1;
+  private static final double GENERIC = 0.5;
+
+  private final Group group;
+  private final Vocabulary vocabulary;
+  private final Casing casing;
+  private final Tongue tongue;
+  private final HeadWords head;
+  private final Theme theme;
+  private final Set<String> blocks = new HashSet<>();
+  private final Map<String, Met> met = new TreeMap<>();
+
+  Candidates(Group group, Vocabulary vocabulary, Casing casing, Tongue tongue) {
+    this.group = group;
+    this.vocabulary = vocabulary;
+    this.casing = casing;
+    this.tongue = tongue;
+    this.head = new HeadWords(group, vocabulary);
+    this.theme = new Theme(group.sentences(), vocabulary);
+    meet();
+  }
+
+  /** A phrase with the forms and places in which it stands. */
+  private final class Met {
+    final Phrase phrase;
+    final List<String> stems;
+    final Map<String, Integer> counts = new TreeMap<>();
+    final Map<String, List<Token>> forms = new HashMap<>();
+    final Set<String> within = new HashSet<>();
+    int count;
+    int first = Integer.MAX_VALUE;
+    int rank = Integer.MAX_VALUE;
+
+    Met(Phrase phrase) {
+      this.phrase = phrase;
+      this.stems = List.copyOf(new LinkedHashSet<>(List.of(phrase.key().split(" "))));
+    }
+
+    void at(Phrase form, int index, int sentence, String block) {
+      count++;
+      first = Math.min(first, index);
+      rank = Math.min(rank, theme.rank(sentence));
+      within.add(block);
+      String label = casing.label(form.tokens(), form.tongue());
+      counts.merge(label, 1, Integer::sum);
+      forms.putIfAbsent(label, form.tokens());
+    }
+
+    String form() {
+      return counts.entrySet().stream()
+          .max(
+              Map.Entry.<String, Integer>comparingByValue()
+                  .thenComparing(Map.Entry.comparingByKey(Comparator.reverseOrder())))
+          .orElseThrow()
+          .getKey();
+    }
+
+    Candidate candidate() {
+      boolean nouns = phrase.kind() == Phrase.Kind.NOUNS;
+      double[] told = facts(stems, first, within.size(), rank);
+      double worth = Worth.of(told, nouns ? Worth.Kind.NOUNS : Worth.Kind.OTHER);
+      worth *= phrase.generic() ? GENERIC : 1;
+      worth *= stems.size() == 1 && theme.reach(stems) < THROUGH ? STRAY : 1;
+      String form = form();
+      return new Candidate(phrase.key(), stems, form, forms.get(form), nouns, count, worth);
+    }
+  }
+
+  private void meet() {
+    int sentence = 0;
+    for (Part part : group.parts()) {
+      String source = part.text().source().id() + " ";
+      List<Sentence> sentences = part.sentences();
+      for (int i = 0; i < sentences.size(); i++, sentence++) {
+        String block = source + sentences.get(i).block();
+        blocks.add(block);
+        for (Phrase phrase : vocabulary.phrases(sentences.get(i))) {
+          met.computeIfAbsent(phrase.key(), key -> new Met(phrase)).at(phrase, i, sentence, block);
+        }
+      }
+    }
+  }
+
+  /** What is told of a candidate, in the order of the weights. */
+  private double[] facts(List<String> stems, int first, int within, int rank) {
+    return new double[] {
+      stems.size() == 2 ? 1 : 0,
+      stems.size() == 3 ? 1 : 0,
+      Math.log(1 + first),
+      within / (double) blocks.size(),
+      expected(stems),
+      stems.stream().mapToDouble(head::lift).average().orElse(0),
+      theme.reach(stems),
+      theme.standing(stems),
+      Math.log(1 + rank),
+      theme.closeness(stems),
+      theme.weight(stems)
+    };
+  }
+
+  /** The F-measure that a label of some stems is expected to have against an author's heading. */
+  private double expected(List<String> stems) {
+    double likely = stems.stream().mapToDouble(head::likelihood).sum();
+    return 2 * likely / (stems.size() + USUAL_WORDS);
+  }
+
+  /** All of them, but of very many only the likeliest. */
+  List<Candidate> all() {
+    List<Met> likely = new ArrayList<>(met.values());
+    Map<String, Double> expected = new HashMap<>();
+    likely.forEach(each -> expected.put(each.phrase.key(), expected(each.stems)));
+    likely.sort(
+        Comparator.comparingDouble((Met each) -> -expected.get(each.phrase.key()))
+            .thenComparing(each -> each.phrase.key()));
+    List<Candidate> all = new ArrayList<>();
+    likely.stream().limit(WEIGHED).forEach(each -> all.add(each.candidate()));
+    if (!tongue.and("").isEmpty()) {
+      pair(
+          likely.stream()
+              .filter(m -> m.phrase.kind() == Phrase.Kind.NOUNS && m.count >= LEAST_PAIRED)
+              .limit(PAIRED)
+              .toList(),
+          all);
+    }
+    return all;
+  }
+
+  /** The likeliest phrases in twos, where the text joins them or both go through it. */
+  private void pair(List<Met> often, List<Candidate> all) {
+    Joins joins = new Joins(group);
+    for (int i = 0; i < often.size(); i++) {
+      for (int j = i + 1; j < often.size(); j++) {
+        boolean inOrder = often.get(i).first <= often.get(j).first;
+        Met one = often.get(inOrder ? i : j);
+        Met two = often.get(inOrder ? j : i);
+        List<Token> first = one.phrase.tokens();
+        List<Token> second = two.phrase.tokens();
+        boolean joined = joins.joined(first, second);
+        if (first.size() + 1 + second.size() <= LONGEST_PAIR
+            && one.stems.stream().noneMatch(two.stems::contains)
+            && (joined || joins.carried(first, second))) {
+          all.add(pair(one, two, joined));
+        }
+      }
+    }
+  }
+
+  private Candidate pair(Met one, Met two, boolean joined) {
+    List<String> stems = new ArrayList<>(one.stems);
+    stems.addAll(two.stems);
+    Set<String> within = new HashSet<>(one.within);
+    within.addAll(two.within);
+    String form = one.form();
+    String other = casing.inside(two.forms.get(two.form()), two.form(), tongue);
+    double[] told = facts(stems, one.first, within.size(), Math.min(one.rank, two.rank));
+    return new Candidate(
+        String.join(" ", stems),
+        stems,
+        form + " " + tongue.and(other) + " " + other,
+        one.forms.get(form),
+        false,
+        Math.min(one.count, two.count),
+        Worth.of(told, joined ? Worth.Kind.JOINED : Worth.Kind.CARRIED));
+  }
+}

@@ -1,0 +1,50 @@
+package org.pergamena.core.distil.label;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.source.Block;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceTextBuilder;
+
+class PhrasesTest {
+  private static List<String> phrases(String words) {
+    SourceTextBuilder builder = new SourceTextBuilder();
+    builder.block(Block.Kind.PARAGRAPH, 0, words);
+    Analysed text = TextAnalyser.analyse(new Source(UUID.randomUUID(), "notes", builder.build()));
+    Casing casing = new Casing(List.of(text));
+    return text.sentences().stream()
+        .flatMap(sentence -> Phrases.of(sentence, text).stream())
+        .map(phrase -> casing.label(phrase.tokens(), phrase.tongue()))
+        .toList();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "The parish paid for the upkeep of the outer wall., Upkeep of the outer wall",
+    "The report is about plants and birds., Plants and birds",
+    "The committee wants to raise the sill of the gate., Raising the sill of the gate",
+    "The wall was an earth bank., Wall as an earth bank",
+    "There are fields flooded by the tide., Fields flooded by the tide",
+    "Inspections in winter found cracks., Inspections in winter"
+  })
+  void a_phrase_is_made_of_what_the_sentence_says(String sentence, String phrase) {
+    assertThat(phrases(sentence)).contains(phrase);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "The old creeks and dug short starter creeks were filled., Dug short starter creeks",
+    "Volunteers met Edda Brannock on the quay., Edda",
+    "The rules stand in marsh/rules for all., Marsh",
+    "The board put the notice on the gate., Notice on the gate"
+  })
+  void no_phrase_is_made_of_verbs_or_cut_out_of_names_and_terms(String sentence, String phrase) {
+    assertThat(phrases(sentence)).doesNotContain(phrase);
+  }
+}
