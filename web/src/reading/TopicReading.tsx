@@ -154,6 +154,8 @@ export function TopicReading(props: TopicReadingProps) {
   const proposals = useProposals(desk);
   const proposed = desk.proposals.filter((proposal) => proposal.topic === topic.id);
 
+  const shown = passages.data?.some((p) => p.exact.replace(/\s+/g, " ") === topic.summary);
+
   return (
     <Page>
       {above.length > 0 && (
@@ -182,7 +184,7 @@ export function TopicReading(props: TopicReadingProps) {
           </ActsButton>
         )}
       </Heading>
-      {topic.children.length > 0 && topic.summary && <Summary>{topic.summary}</Summary>}
+      {topic.summary && !shown && <Summary>{topic.summary}</Summary>}
       <NoteField key={topic.id} topic={topic} actions={actions} />
       {lonely ? (
         <Empty>

@@ -1,6 +1,7 @@
 package org.pergamena.core.distil;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,9 +10,11 @@ import java.util.TreeSet;
 import org.pergamena.core.distil.Distilled.Node;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.label.Labeller;
+import org.pergamena.core.distil.quote.Gist;
 import org.pergamena.core.distil.quote.Quote;
 import org.pergamena.core.distil.quote.Quoting;
 import org.pergamena.core.distil.quote.Strength;
+import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.segment.Parts;
 import org.pergamena.core.distil.steer.Terms;
 import org.pergamena.core.distil.text.Analysed;
@@ -39,6 +42,7 @@ public final class Distiller {
   private final int divisible;
   private Labeller labeller;
   private Quoting quoting;
+  private Gist gist;
   private Strength strength;
   private Map<Group, Set<Integer>> leaves;
   private int named;
@@ -81,6 +85,7 @@ public final class Distiller {
   public Distilled distil() {
     Group root = divided();
     quoting = new Quoting(texts, this::weighing);
+    gist = new Gist(quoting);
     Node named = named(root);
     List<String> missing =
         options.wishes().terms().stream().filter(term -> !names(named, term)).toList();
@@ -168,18 +173,20 @@ public final class Distiller {
         quoting.choose(group.own(), asked, leaf ? options.detail().quotes() : INNER_QUOTES);
     List<Quote> quotes = strength.weigh(chosen, leaves.get(group));
     List<Node> children = group.children().stream().map(child -> node(child, label)).toList();
-    List<Quote> central = leaf ? chosen : quoting.choose(group.parts(), asked, 1);
-    String summary = central.isEmpty() ? "" : words(central.get(0));
+    List<List<Part>> below =
+        leaf
+            ? List.of(group.own())
+            : group.children().stream().filter(c -> !c.aside()).map(Group::parts).toList();
+    Set<String> shown = new HashSet<>();
+    quotes.forEach(quote -> shown.add(Gist.words(quote)));
+    children.forEach(child -> shown(child, shown));
+    String summary = gist.of(below, label, shown);
     return new Node(label, summary, extent, quotes, children, group.aside());
   }
 
-  private static String words(Quote quote) {
-    return quote
-        .text()
-        .source()
-        .text()
-        .text()
-        .substring(quote.span().start(), quote.span().end())
-        .replaceAll("\\s+", " ");
+  private static void shown(Node node, Set<String> shown) {
+    shown.add(node.summary());
+    node.quotes().forEach(quote -> shown.add(Gist.words(quote)));
+    node.children().forEach(child -> shown(child, shown));
   }
 }

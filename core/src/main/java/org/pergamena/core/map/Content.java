@@ -18,7 +18,7 @@ import org.pergamena.core.source.Spans;
  *
  * @param label one line, not blank
  * @param note the person's own words, may be empty
- * @param summary a sentence from the evidence, word for word, may be empty
+ * @param summary a sentence of the text that it or the topics below it account for, may be empty
  * @param aside whether it is kept, with all below it, but is not what the map is about
  * @param look what it was given by hand of its look
  */
@@ -103,14 +103,10 @@ public record Content(
     return Spans.union(spans);
   }
 
-  /** The same without what lies in a source; a summary that was quoted from there goes too. */
+  /** The same without what lies in a source, and without a summary, which may have stood there. */
   Content without(UUID source) {
-    boolean quoted =
-        evidence.stream()
-            .anyMatch(
-                e -> e.passage().source().equals(source) && e.passage().exact().equals(summary));
     return withGrounds(
-        quoted ? "" : summary,
+        "",
         evidence.stream().filter(e -> !e.passage().source().equals(source)).toList(),
         extent.stream().filter(e -> !e.source().equals(source)).toList());
   }

@@ -16,20 +16,27 @@ public final class NewerText {
 
   /**
    * One change that gives a source its newer text and every topic its passages there; those that
-   * are not found again stay, {@linkplain Passage#adrift adrift}.
+   * are not found again stay, {@linkplain Passage#adrift adrift}. A summary that is not in it any
+   * more goes.
    *
    * @param from identity of the text before
    * @param to identity of the text after
    */
   public static Change change(TopicMap map, Source before, Source after, UUID from, UUID to) {
     Anchoring anchoring = new Anchoring(before.text(), after.text());
+    String old = line(before);
+    String now = line(after);
     List<Change> changes = new ArrayList<>(List.of(new ShelfChange.Retext(after.id(), from, to)));
     for (Topic topic : map.preorder()) {
-      if (topic.restsOn(after.id())) {
+      boolean gone =
+          !topic.summary().isEmpty()
+              && old.contains(topic.summary())
+              && !now.contains(topic.summary());
+      if (topic.restsOn(after.id()) || gone) {
         changes.add(
             new ContentChange.Refill(
                 topic.id(),
-                topic.summary(),
+                gone ? "" : topic.summary(),
                 topic.evidence().stream().map(e -> carried(e, after, anchoring)).toList(),
                 topic.extent().stream().flatMap(e -> carried(e, after, anchoring)).toList()));
       }
@@ -56,6 +63,10 @@ public final class NewerText {
       }
     }
     return resting;
+  }
+
+  private static String line(Source source) {
+    return source.text().text().replaceAll("\\s+", " ");
   }
 
   private static Evidence carried(Evidence evidence, Source after, Anchoring anchoring) {

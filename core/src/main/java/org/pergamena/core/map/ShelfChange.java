@@ -1,7 +1,11 @@
 package org.pergamena.core.map;
 
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 
 /** A change of the sources on the shelf. */
@@ -12,13 +16,27 @@ public sealed interface ShelfChange extends Change {
     @Override
     public Change applyTo(Draft draft) {
       List<Change> inverses = new ArrayList<>(List.of(new Restore(source)));
-      for (Topic topic : draft.topics()) {
-        if (topic.restsOn(source)) {
-          inverses.add(ContentChange.Refill.of(topic));
-          draft.change(topic.id(), content -> content.without(source));
-        }
+      for (Topic topic : resting(draft)) {
+        inverses.add(ContentChange.Refill.of(topic));
+        draft.change(topic.id(), content -> content.without(source));
       }
       return new Together(inverses);
+    }
+
+    /** Topics that rest on the source, and those above them. */
+    private List<Topic> resting(Draft draft) {
+      Map<UUID, Topic> all = new LinkedHashMap<>();
+      draft.topics().forEach(topic -> all.put(topic.id(), topic));
+      Set<UUID> resting = new HashSet<>();
+      for (Topic topic : all.values()) {
+        if (topic.restsOn(source)) {
+          Topic at = topic;
+          while (at != null && resting.add(at.id())) {
+            at = at.parent() == null ? null : all.get(at.parent());
+          }
+        }
+      }
+      return all.values().stream().filter(topic -> resting.contains(topic.id())).toList();
     }
   }
 

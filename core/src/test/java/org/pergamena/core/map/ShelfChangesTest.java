@@ -65,7 +65,7 @@ class ShelfChangesTest {
     assertThat(root.evidence()).hasSize(1);
     assertThat(root.evidence().get(0).passage().source()).isEqualTo(survey.id());
     assertThat(root.extent()).hasSize(1);
-    assertThat(root.summary()).as("it was quoted from there").isEmpty();
+    assertThat(root.summary()).as("it may have stood there").isEmpty();
     assertThat(root.note()).isEqualTo("my note");
     assertThat(gone.inverse().parts()).contains(new ShelfChange.Restore(letters.id()));
     Applied back = gone.map().apply(gone.inverse());

@@ -98,7 +98,8 @@ public final class Quoting {
     return Math.abs(a.index() - b.index()) <= 1;
   }
 
-  private Bag centre(List<Part> parts, String label) {
+  /** What goes through some text, the words of its label counting more. */
+  Bag centre(List<Part> parts, String label) {
     Bag sum = new Bag();
     for (Part part : parts) {
       part.sentences().forEach(sum::add);
@@ -128,7 +129,8 @@ public final class Quoting {
     return new Candidate(part, index, vector, closeness * length * alone * asks * early, closeness);
   }
 
-  private static boolean leans(Part part, Sentence sentence) {
+  /** Whether a sentence leans on the one before it. */
+  static boolean leans(Part part, Sentence sentence) {
     return !sentence.tokens().isEmpty()
         && part.text().tongue().leans(sentence.tokens().get(0).surface());
   }
