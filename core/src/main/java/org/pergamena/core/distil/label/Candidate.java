@@ -11,23 +11,14 @@ import org.pergamena.core.distil.text.Token;
  * @param stems its stems, each once
  * @param label as it is written
  * @param tokens its words; of two things, those of the first
- * @param plain whether it is a noun phrase alone
- * @param count how often it stands in the group
  * @param worth how near to a careful reader's label it is expected to be
  */
-record Candidate(
-    String key,
-    List<String> stems,
-    String label,
-    List<Token> tokens,
-    boolean plain,
-    int count,
-    double worth) {
+record Candidate(String key, List<String> stems, String label, List<Token> tokens, double worth) {
   static final Comparator<Candidate> BEST_FIRST =
       Comparator.comparingDouble(Candidate::worth).reversed().thenComparing(Candidate::key);
 
   /** The same, worth so many times as much. */
   Candidate times(double factor) {
-    return new Candidate(key, stems, label, tokens, plain, count, factor * worth);
+    return new Candidate(key, stems, label, tokens, factor * worth);
   }
 }

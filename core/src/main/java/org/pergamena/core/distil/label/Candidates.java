@@ -47,14 +47,15 @@ final class Candidates {
     meet();
   }
 
+  /** A phrase as it is written. */
+  private record Form(String label, List<Token> tokens) {}
+
   /** A phrase with the forms and places in which it stands. */
   private final class Met {
     final Phrase phrase;
     final List<String> stems;
-    final Map<String, Integer> counts = new TreeMap<>();
-    final Map<String, List<Token>> forms = new HashMap<>();
+    final List<Phrase> occurrences = new ArrayList<>();
     final Set<String> within = new HashSet<>();
-    int count;
     int first = Integer.MAX_VALUE;
     int rank = Integer.MAX_VALUE;
 
@@ -63,23 +64,34 @@ final class Candidates {
       this.stems = List.copyOf(new LinkedHashSet<>(List.of(phrase.key().split(" "))));
     }
 
-    void at(Phrase form, int index, int sentence, String block) {
-      count++;
+    void at(Phrase occurrence, int index, int sentence, String block) {
+      occurrences.add(occurrence);
       first = Math.min(first, index);
       rank = Math.min(rank, theme.rank(sentence));
       within.add(block);
-      String label = casing.label(form.tokens(), form.tongue());
-      counts.merge(label, 1, Integer::sum);
-      forms.putIfAbsent(label, form.tokens());
     }
 
-    String form() {
-      return counts.entrySet().stream()
-          .max(
-              Map.Entry.<String, Integer>comparingByValue()
-                  .thenComparing(Map.Entry.comparingByKey(Comparator.reverseOrder())))
-          .orElseThrow()
-          .getKey();
+    int count() {
+      return occurrences.size();
+    }
+
+    /** The form in which it stands most often. */
+    Form form() {
+      Map<String, Integer> counts = new TreeMap<>();
+      Map<String, List<Token>> tokens = new HashMap<>();
+      for (Phrase each : occurrences) {
+        String label = casing.label(each.tokens(), each.tongue());
+        counts.merge(label, 1, Integer::sum);
+        tokens.putIfAbsent(label, each.tokens());
+      }
+      String best =
+          counts.entrySet().stream()
+              .max(
+                  Map.Entry.<String, Integer>comparingByValue()
+                      .thenComparing(Map.Entry.comparingByKey(Comparator.reverseOrder())))
+              .orElseThrow()
+              .getKey();
+      return new Form(best, tokens.get(best));
     }
 
     Candidate candidate() {
@@ -88,8 +100,8 @@ final class Candidates {
       double worth = Worth.of(told, nouns ? Worth.Kind.NOUNS : Worth.Kind.OTHER);
       worth *= phrase.generic() ? GENERIC : 1;
       worth *= stems.size() == 1 && theme.reach(stems) < THROUGH ? STRAY : 1;
-      String form = form();
-      return new Candidate(phrase.key(), stems, form, forms.get(form), nouns, count, worth);
+      Form form = form();
+      return new Candidate(phrase.key(), stems, form.label(), form.tokens(), worth);
     }
   }
 
@@ -144,7 +156,7 @@ final class Candidates {
     if (!tongue.and("").isEmpty()) {
       pair(
           likely.stream()
-              .filter(m -> m.phrase.kind() == Phrase.Kind.NOUNS && m.count >= LEAST_PAIRED)
+              .filter(m -> m.phrase.kind() == Phrase.Kind.NOUNS && m.count() >= LEAST_PAIRED)
               .limit(PAIRED)
               .toList(),
           all);
@@ -177,16 +189,15 @@ final class Candidates {
     stems.addAll(two.stems);
     Set<String> within = new HashSet<>(one.within);
     within.addAll(two.within);
-    String form = one.form();
-    String other = casing.inside(two.forms.get(two.form()), two.form(), tongue);
+    Form form = one.form();
+    Form second = two.form();
+    String other = casing.inside(second.tokens(), second.label(), tongue);
     double[] told = facts(stems, one.first, within.size(), Math.min(one.rank, two.rank));
     return new Candidate(
         String.join(" ", stems),
         stems,
-        form + " " + tongue.and(other) + " " + other,
-        one.forms.get(form),
-        false,
-        Math.min(one.count, two.count),
+        form.label() + " " + tongue.and(other) + " " + other,
+        form.tokens(),
         Worth.of(told, joined ? Worth.Kind.JOINED : Worth.Kind.CARRIED));
   }
 }
