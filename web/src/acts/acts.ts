@@ -30,6 +30,11 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
       title: "Write",
       acts: [
         { id: "rename", label: "Rename", keys: "F2", do: () => map.edit(topic.id, null) },
+        ...only(topic.passages > 0, {
+          id: "name",
+          label: "Name it from its passages",
+          do: () => map.name(topic.id),
+        }),
         { id: "child", label: "Add a topic under it", do: () => map.addChild(topic) },
         ...only(parent, {
           id: "sibling",

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useId, useRef, useState } from "react";
 import styled from "styled-components";
 import type { Placed } from "../api/types";
 import { theme } from "../theme/tokens";
@@ -16,6 +16,27 @@ const Input = styled.input`
   border-radius: 2px;
 `;
 
+const Offers = styled.ul`
+  position: absolute;
+  z-index: 3;
+  list-style: none;
+  padding: 4px 0;
+  min-width: 200px;
+  background: ${({ theme }) => theme.page};
+  border: 1px solid ${({ theme }) => theme.rule};
+  border-radius: ${({ theme }) => theme.radius};
+  box-shadow: 0 4px 16px rgb(42 37 33 / 0.15);
+  font: 400 15px/22px ${({ theme }) => theme.reading};
+  color: ${({ theme }) => theme.ink};
+  li { padding: 3px 10px; cursor: default; white-space: nowrap; }
+  li:hover, li[aria-selected="true"] { background: ${({ theme }) => theme.highlight}; }
+  li[role="presentation"] {
+    background: none;
+    font: 400 13px/18px ${({ theme }) => theme.control};
+    color: ${({ theme }) => theme.softInk};
+  }
+`;
+
 /** How editing ended: with the keys that also go on, or otherwise. */
 export type Ended = "enter" | "tab" | "escape" | "blur";
 
@@ -24,14 +45,23 @@ type LabelEditorProps = {
   label: string;
   /** What the first key typed, or null to begin with the label as it is. */
   typed: string | null;
+  /** Labels that the topic's passages offer, the best first; unknown while they are looked for. */
+  offers: readonly string[] | undefined;
+  /** Whether the best offer is put in first. */
+  named: boolean;
   /** Told once; the label is null if it is to stay as it was. */
   onDone: (label: string | null, ended: Ended) => void;
 };
 
 /** Edits a label where it stands on the map. */
-export function LabelEditor({ placed, label, typed, onDone }: LabelEditorProps) {
+export function LabelEditor(props: LabelEditorProps) {
+  const { placed, label, typed, offers = [], named, onDone } = props;
   const input = useRef<HTMLInputElement>(null);
-  const [words, setWords] = useState(typed ?? label);
+  const list = useId();
+  const [own, setOwn] = useState(typed ?? label);
+  // the offer that stands in the field, or -1 for what the person wrote
+  const [at, setAt] = useState(named ? 0 : -1);
+  const words = offers[at] ?? own;
   const over = useRef(false);
   const first = placed.drawn.texts.find((text) => text.role === "LABEL");
 
@@ -53,33 +83,80 @@ export function LabelEditor({ placed, label, typed, onDone }: LabelEditorProps) 
     return null;
   }
   const weight = { READING_SEMIBOLD: 600, READING_MEDIUM: 500 } as Record<string, number>;
+  const left = placed.x + first.x - 2;
+  const top = placed.y + first.y - first.size * 1.05;
   return (
-    <Input
-      ref={input}
-      aria-label="Label"
-      value={words}
-      maxLength={LONGEST}
-      style={{
-        left: placed.x + first.x - 2,
-        top: placed.y + first.y - first.size * 1.05,
-        width: Math.max(180, Math.min(460, words.length * first.size * 0.55 + 24)),
-        height: first.size * 1.35,
-        font: `${weight[first.face] ?? 400} ${first.size}px ${theme.reading}`,
-      }}
-      onChange={(event) => setWords(event.target.value)}
-      onPointerDown={(event) => event.stopPropagation()}
-      onKeyDown={(event) => {
-        event.stopPropagation();
-        if (event.key === "Enter") {
-          done(words, "enter");
-        } else if (event.key === "Tab" && !event.shiftKey) {
-          event.preventDefault();
-          done(words, "tab");
-        } else if (event.key === "Escape") {
-          done(null, "escape");
-        }
-      }}
-      onBlur={() => done(words, "blur")}
-    />
+    <>
+      <Input
+        ref={input}
+        role="combobox"
+        aria-label="Label"
+        aria-autocomplete="list"
+        aria-expanded={offers.length > 0}
+        aria-controls={offers.length > 0 ? list : undefined}
+        aria-activedescendant={offers[at] ? `${list}-${at}` : undefined}
+        value={words}
+        maxLength={LONGEST}
+        style={{
+          left,
+          top,
+          width: Math.max(180, Math.min(460, words.length * first.size * 0.55 + 24)),
+          height: first.size * 1.35,
+          font: `${weight[first.face] ?? 400} ${first.size}px ${theme.reading}`,
+        }}
+        onChange={(event) => {
+          setOwn(event.target.value);
+          setAt(-1);
+        }}
+        onPointerDown={(event) => event.stopPropagation()}
+        onKeyDown={(event) => {
+          event.stopPropagation();
+          if (event.key === "Enter") {
+            done(words, "enter");
+          } else if (event.key === "Tab" && !event.shiftKey) {
+            event.preventDefault();
+            done(words, "tab");
+          } else if (event.key === "Escape") {
+            done(null, "escape");
+          } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
+            event.preventDefault();
+            setAt(offerAfter(at, offers.length, event.key === "ArrowDown" ? 1 : -1));
+          }
+        }}
+        onBlur={() => done(words, "blur")}
+      />
+      {offers.length > 0 && (
+        <Offers
+          id={list}
+          role="listbox"
+          aria-label="Names from its passages"
+          style={{ left, top: top + first.size * 1.35 + 6 }}
+        >
+          <li role="presentation">From its passages</li>
+          {offers.map((offer, i) => (
+            // biome-ignore lint/a11y/useKeyWithClickEvents: the arrow keys of the field choose it
+            <li
+              key={offer}
+              id={`${list}-${i}`}
+              role="option"
+              aria-selected={i === at}
+              onPointerDown={(event) => {
+                event.preventDefault();
+                event.stopPropagation();
+              }}
+              onClick={() => done(offer, "enter")}
+            >
+              {offer}
+            </li>
+          ))}
+        </Offers>
+      )}
+    </>
   );
+}
+
+/** The next of so many offers, down or up, what the person wrote (-1) between the last and the first. */
+export function offerAfter(at: number, offers: number, step: 1 | -1): number {
+  const next = at + step;
+  return next < -1 ? offers - 1 : next >= offers ? -1 : next;
 }

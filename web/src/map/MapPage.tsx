@@ -23,6 +23,7 @@ import { Toolbar } from "./Toolbar";
 import { TopicGlyph, topicStyles } from "./TopicGlyph";
 import type { Tree } from "./tree";
 import { useAnchor } from "./useAnchor";
+import { useOffers } from "./useOffers";
 import { useOpening } from "./useOpening";
 import { usePointers } from "./usePointers";
 import { useViewport } from "./useViewport";
@@ -224,6 +225,7 @@ export function MapPage(props: MapPageProps) {
     });
   }, [scene, tree, chosen, seen, far]);
   const edited = tree.placed(editing?.topic ?? null);
+  const offers = useOffers(tree, editing ? tree.get(editing.topic) : undefined);
   return (
     <Page data-writing={writing ? "" : undefined}>
       <Frame
@@ -289,6 +291,8 @@ export function MapPage(props: MapPageProps) {
                 placed={edited}
                 label={tree.get(editing.topic)?.label ?? ""}
                 typed={editing.typed}
+                offers={offers}
+                named={editing.named ?? false}
                 onDone={(label, ended) => finish(editing.topic, label, ended)}
               />
             )}

@@ -6,7 +6,8 @@ import type { Viewport } from "./useViewport";
 /** What can be done on the map page, by key, pointer, button or menu. */
 export type MapCommands = ReturnType<typeof mapCommands>;
 
-export type Editing = { topic: string; typed: string | null } | null;
+/** A label that is being edited; named if the best that its passages offer is put in first. */
+export type Editing = { topic: string; typed: string | null; named?: boolean } | null;
 
 type Context = {
   tree: Tree;
@@ -54,6 +55,11 @@ export function mapCommands(context: Context) {
     edit: (topic: string, typed: string | null) => {
       setWriting(true);
       setEditing({ topic, typed });
+    },
+    /** Edits a label, beginning with the best that the topic's passages offer. */
+    name: (topic: string) => {
+      setWriting(true);
+      setEditing({ topic, typed: null, named: true });
     },
     addChild: (topic: Topic) => add(topic, last(topic)),
     addSibling: (topic: Topic) => {

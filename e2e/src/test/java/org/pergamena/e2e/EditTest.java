@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -51,6 +52,37 @@ class EditTest {
     desk.button("Undo").click();
     assertThat(desk.topic("A sibling")).hasCount(0);
     assertThat(desk.topic("A name of my own")).isVisible();
+  }
+
+  @Test
+  void a_label_is_taken_from_what_the_passages_offer(DeskPage desk) {
+    desk.open();
+    desk.someLeaf().click();
+    desk.page().keyboard().press("F2");
+    Locator field = desk.page().getByLabel("Label", new Page.GetByLabelOptions().setExact(true));
+    Locator offers = desk.page().getByRole(AriaRole.OPTION);
+    assertThat(offers.first()).isVisible();
+    String before = field.inputValue();
+    String second = offers.nth(1).textContent();
+    field.press("ArrowDown");
+    field.press("ArrowDown");
+    assertThat(field).hasValue(second);
+    field.press("Enter");
+    assertThat(desk.topic(second)).isVisible();
+    assertThat(offers).hasCount(0);
+    desk.button("Undo").click();
+    assertThat(desk.topic(before)).isVisible();
+
+    desk.page().getByRole(AriaRole.BUTTON, named("What to do with " + before)).click();
+    desk.page().getByRole(AriaRole.MENUITEM, named("Name it from its passages")).click();
+    String first = offers.first().textContent();
+    assertThat(field).hasValue(first);
+    desk.page().keyboard().press("Escape");
+    assertThat(desk.topic(before)).isVisible();
+  }
+
+  private static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name);
   }
 
   @Test

@@ -144,12 +144,12 @@ public final class LabelCommand implements Callable<Integer> {
       }
       spans.add(new Span(part.get(0), part.get(1)));
     }
-    Map<UUID, List<Span>> stretches = Map.of(id, spans);
-    List<String> labels = naming.labels(stretches, "", MOST_LABELS);
+    Naming.Stretches stretches = naming.at(Map.of(id, spans));
+    List<String> labels = stretches.labels(MOST_LABELS);
     return new Answer(
         group.id(),
         labels,
-        naming.quotes(stretches, labels.isEmpty() ? "" : labels.get(0), MOST_PASSAGES).stream()
+        stretches.quotes(labels.isEmpty() ? "" : labels.get(0), MOST_PASSAGES).stream()
             .map(quote -> new Place(quote.span().start(), quote.span().end()))
             .toList());
   }

@@ -64,6 +64,22 @@ class TopicApiTest {
   }
 
   @Test
+  void labels_are_offered_for_what_a_topic_rests_on_and_nothing_is_renamed(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode before = visitor.desk(map);
+    JsonNode leaf = leaf(before);
+    String path = "/api/maps/" + map + "/topics/" + leaf.get("id").asString() + "/labels";
+    List<String> offers = visitor.get(path).json().valueStream().map(JsonNode::asString).toList();
+    assertThat(offers).hasSizeBetween(1, 4).doesNotHaveDuplicates();
+    assertThat(offers).doesNotContain(leaf.get("label").asString());
+    assertThat(visitor.desk(map).get("topics")).isEqualTo(before.get("topics"));
+    UUID empty = visitor.newMap();
+    String root = visitor.desk(empty).at("/topics/0/id").asString();
+    assertThat(visitor.get("/api/maps/" + empty + "/topics/" + root + "/labels").json()).isEmpty();
+    assertThat(visitor.other().get(path).status()).isEqualTo(404);
+  }
+
+  @Test
   void a_topic_without_text_says_why_it_is_not_deepened(TestVisitor visitor) {
     UUID map = visitor.newMap();
     String root = visitor.desk(map).at("/topics/0/id").asString();

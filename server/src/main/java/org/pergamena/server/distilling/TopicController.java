@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.analysis.Belonging;
 import org.pergamena.core.analysis.LeftOut;
+import org.pergamena.core.distil.Naming;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
 import org.pergamena.server.jobs.JobKind;
@@ -26,6 +27,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/maps/{map}")
 class TopicController {
+  private static final int OFFERED = 4;
+
   private final Maps maps;
   private final Sources sources;
   private final Jobs jobs;
@@ -82,6 +85,14 @@ class TopicController {
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
     TopicMap topics = maps.get(map).map();
     return Belonging.of(topics, topics.topic(topic), sources.analysed(map));
+  }
+
+  /** Labels that a topic could have by its passages, the best first; its own is not among them. */
+  @GetMapping("/topics/{topic}/labels")
+  List<String> labels(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
+    TopicMap topics = maps.get(map).map();
+    return new Naming(sources.analysed(map)).offers(topics, topics.topic(topic), OFFERED);
   }
 
   /** Notes that a topic with something new has been looked at. */

@@ -15,6 +15,7 @@ import org.pergamena.core.distil.text.Token;
 final class Vocabulary {
   private static final double NOUN_SHARE = 0.6;
 
+  private final Map<Sentence, Analysed> of = new IdentityHashMap<>();
   private final Map<Sentence, List<Phrase>> phrases = new IdentityHashMap<>();
   private final Map<String, Integer> everywhere = new HashMap<>();
   private final Map<String, Integer> nouns = new HashMap<>();
@@ -31,7 +32,7 @@ final class Vocabulary {
     for (Analysed text : texts) {
       for (Sentence sentence : text.sentences()) {
         pulse.run();
-        phrases.put(sentence, Phrases.of(sentence, text));
+        of.put(sentence, text);
         count(sentence);
       }
     }
@@ -52,9 +53,10 @@ final class Vocabulary {
     }
   }
 
-  /** Phrases of a sentence in which what is taken for nouns are nouns mostly, not verbs. */
+  /** The phrases of a sentence in which what is taken for nouns are nouns mostly, not verbs. */
   List<Phrase> phrases(Sentence sentence) {
-    return phrases.get(sentence).stream().filter(this::sound).toList();
+    return phrases.computeIfAbsent(
+        sentence, key -> Phrases.of(key, of.get(key)).stream().filter(this::sound).toList());
   }
 
   private boolean sound(Phrase phrase) {

@@ -1,0 +1,83 @@
+package org.pergamena.core.distil;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.map.Branch;
+import org.pergamena.core.map.ContentChange;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.EvidenceChange;
+import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.source.Block;
+import org.pergamena.core.source.Passage;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceTextBuilder;
+import org.pergamena.core.source.Span;
+
+class NamingTest {
+  private static final String BIRDS =
+      "Wading birds came back to the marsh. Many wading birds feed on the mud in winter.";
+  private static final String WALL =
+      "The outer wall was patched each winter. The parish paid for the outer wall.";
+
+  private final Source source = source();
+  private final Naming naming = new Naming(List.of(TextAnalyser.analyse(source)));
+  private final UUID topic = UUID.randomUUID();
+
+  private static Source source() {
+    SourceTextBuilder builder = new SourceTextBuilder();
+    builder.block(Block.Kind.PARAGRAPH, 0, BIRDS);
+    builder.block(Block.Kind.PARAGRAPH, 0, WALL);
+    return new Source(UUID.randomUUID(), "notes", builder.build());
+  }
+
+  /** A map with one topic that a person made and linked a word in the middle of a sentence to. */
+  private TopicMap map(String label, String word) {
+    TopicMap map = TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), "Ferrow"));
+    int at = source.text().text().indexOf(word);
+    Evidence evidence =
+        new Evidence(
+            UUID.randomUUID(),
+            Passage.of(source, new Span(at, at + word.length())),
+            Stance.SUPPORTS,
+            Origin.HAND_LINKED,
+            1);
+    return map.apply(
+            new TreeChange.AddBranch(
+                map.root().id(), Place.LAST, Branch.of(Topic.labelled(topic, label))))
+        .map()
+        .apply(new EvidenceChange.Link(topic, Place.LAST, evidence))
+        .map();
+  }
+
+  @Test
+  void a_topic_made_by_hand_is_offered_names_from_the_sentences_that_it_is_linked_to() {
+    TopicMap map = map("Mine", "feed");
+    List<String> offers = naming.offers(map, map.topic(topic), 4);
+    assertThat(offers).isNotEmpty().hasSizeLessThanOrEqualTo(4).doesNotHaveDuplicates();
+    assertThat(offers.toString()).containsIgnoringCase("wading birds").doesNotContain("wall");
+  }
+
+  @Test
+  void what_it_is_called_already_is_not_offered_again() {
+    TopicMap map = map("Mine", "feed");
+    String best = naming.offers(map, map.topic(topic), 4).get(0);
+    TopicMap renamed = map.apply(new ContentChange.Relabel(topic, best)).map();
+    Topic now = renamed.topic(topic);
+    assertThat(naming.offers(renamed, now, 4)).doesNotContain(best);
+  }
+
+  @Test
+  void a_topic_without_passages_is_offered_none() {
+    TopicMap map = TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), "Ferrow"));
+    assertThat(naming.offers(map, map.root(), 4)).isEmpty();
+  }
+}
