@@ -21,9 +21,15 @@ import org.pergamena.core.source.Span;
 public final class Quoting {
   private static final int MOST = 8;
   private static final int WORDS_PER_QUOTE = 110;
-  private static final int SHORTEST = 7;
+  private static final int SHORTEST = 10;
   private static final int LONG = 36;
   private static final int LONGEST = 60;
+
+  /**
+   * The first sentence of a stretch is worth so much more than the last; readers quote early ones.
+   */
+  private static final double EARLY = 0.5;
+
   private static final double REDUNDANCY = 0.6;
   private static final double NEW_SOURCE = 1.4;
   private static final double FULL_STRENGTH = 0.75;
@@ -123,9 +129,10 @@ public final class Quoting {
     double closeness = vector.dot(centre);
     int words = sentence.words();
     double length = words < SHORTEST ? 0.3 : words > LONGEST ? 0.4 : words > LONG ? 0.6 : 1;
-    double alone = part.text().punctuated() && leans(part, sentence) ? 0.6 : 1;
+    double alone = part.text().punctuated() && leans(part, sentence) ? 0.8 : 1;
     double asks = sentence.tokens().isEmpty() || asks(sentence) ? 0.5 : 1;
-    double early = index == part.from() ? 1.1 : 1;
+    double late = (index - part.from()) / (double) (part.to() - part.from());
+    double early = (index == part.from() ? 1.1 : 1) * (1 + EARLY * (1 - late));
     return new Candidate(part, index, vector, closeness * length * alone * asks * early, closeness);
   }
 
