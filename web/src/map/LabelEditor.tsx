@@ -30,9 +30,10 @@ const Offers = styled.ul`
   color: ${({ theme }) => theme.ink};
   li { padding: 3px 10px; cursor: default; white-space: nowrap; }
   li:hover, li[aria-selected="true"] { background: ${({ theme }) => theme.highlight}; }
-  li[role="presentation"] {
-    background: none;
-    font: 400 13px/18px ${({ theme }) => theme.control};
+  &::before {
+    content: "From its passages" / "";
+    padding: 3px 10px;
+    font: 400 13px/24px ${({ theme }) => theme.control};
     color: ${({ theme }) => theme.softInk};
   }
 `;
@@ -132,7 +133,6 @@ export function LabelEditor(props: LabelEditorProps) {
           aria-label="Names from its passages"
           style={{ left, top: top + first.size * 1.35 + 6 }}
         >
-          <li role="presentation">From its passages</li>
           {offers.map((offer, i) => (
             // biome-ignore lint/a11y/useKeyWithClickEvents: the arrow keys of the field choose it
             <li

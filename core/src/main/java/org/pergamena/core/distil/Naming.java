@@ -15,12 +15,16 @@ import org.pergamena.core.distil.quote.Quoting;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Span;
 
 /** Offers labels and passages for stretches of sources, whatever topic they are on. */
 public final class Naming {
+  /** Of more words than this only the passages count. */
+  private static final int MOST_WORDS = 20_000;
+
   private final List<Analysed> texts;
   private final Labeller labeller;
   private Quoting quoting;
@@ -71,7 +75,8 @@ public final class Naming {
    * passages linked by hand included; the best first, none that it, its parent or a sibling has.
    */
   public List<String> offers(TopicMap map, Topic topic, int most) {
-    Group group = group(map, topic);
+    Group all = group(map, topic, false);
+    Group group = all.words() > MOST_WORDS ? group(map, topic, true) : all;
     if (group.parts().isEmpty()) {
       return List.of();
     }
@@ -92,18 +97,25 @@ public final class Naming {
     return label.strip().toLowerCase(Locale.ROOT);
   }
 
-  private Group group(TopicMap map, Topic topic) {
+  private Group group(TopicMap map, Topic topic, boolean quotedOnly) {
     Map<UUID, List<Span>> own = new HashMap<>();
     for (Analysed text : texts) {
       UUID source = text.source().id();
-      own.put(source, whole(text, topic.content().spans(source)));
+      Content content = topic.content();
+      Content resting =
+          quotedOnly ? content.withGrounds("", content.evidence(), List.of()) : content;
+      own.put(source, whole(text, resting.spans(source)));
     }
-    List<Group> below = map.children(topic).stream().map(child -> group(map, child)).toList();
+    List<Group> below =
+        map.children(topic).stream().map(child -> group(map, child, quotedOnly)).toList();
     return new Group(null, parts(own), below);
   }
 
   /** The sentences that have something of some spans. */
   private static List<Span> whole(Analysed text, List<Span> spans) {
+    if (spans.isEmpty()) {
+      return List.of();
+    }
     return text.sentences().stream()
         .map(Sentence::span)
         .filter(s -> spans.stream().anyMatch(o -> o.start() < s.end() && o.end() > s.start()))

@@ -14,7 +14,7 @@ import org.pergamena.core.language.Tongue;
 /** What a group's text itself puts side by side, and what goes through much of it. */
 final class Joins {
   /** Words on either side of a joining word that it may join. */
-  private static final int REACH = 4;
+  private static final int REACH = 2;
 
   /** Two things that are each in so many of the paragraphs are what the group is about. */
   private static final double MUCH = 1 / 3.0;
