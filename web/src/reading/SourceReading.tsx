@@ -301,6 +301,7 @@ function SourceBody(props: SourceBodyProps) {
   const link = (span: Run) => {
     onLink(span.start, span.end);
     window.getSelection()?.removeAllRanges();
+    setSelected(null);
     body.current?.focus({ preventScroll: true }); // the button that was pressed is gone
   };
   const keyed = (event: KeyboardEvent<HTMLElement>) => {
@@ -312,6 +313,7 @@ function SourceBody(props: SourceBodyProps) {
       event.preventDefault();
       const chosen = chosenAfter(text, offered, sought.start, step);
       select(event.currentTarget, chosen);
+      setSelected(chosen); // the browser tells of it later, and the next key may come before
       say(text.text.slice(chosen.start, chosen.end));
     } else if (event.key === "Enter" && offered && !linked(offered)) {
       event.preventDefault();
