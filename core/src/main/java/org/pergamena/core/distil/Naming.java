@@ -98,12 +98,11 @@ public final class Naming {
   }
 
   private Group group(TopicMap map, Topic topic, boolean quotedOnly) {
+    Content content = topic.content();
+    Content resting = quotedOnly ? content.withGrounds("", content.evidence(), List.of()) : content;
     Map<UUID, List<Span>> own = new HashMap<>();
     for (Analysed text : texts) {
       UUID source = text.source().id();
-      Content content = topic.content();
-      Content resting =
-          quotedOnly ? content.withGrounds("", content.evidence(), List.of()) : content;
       own.put(source, whole(text, resting.spans(source)));
     }
     List<Group> below =

@@ -95,9 +95,8 @@ final class Candidates {
     }
 
     Candidate candidate() {
-      boolean nouns = phrase.kind() == Phrase.Kind.NOUNS;
       double[] told = facts(stems, first, within.size(), rank);
-      double worth = Worth.of(told, nouns ? Worth.Kind.NOUNS : Worth.Kind.OTHER);
+      double worth = Worth.of(told, phrase.nouns() ? Worth.Kind.NOUNS : Worth.Kind.OTHER);
       worth *= phrase.generic() ? GENERIC : 1;
       worth *= stems.size() == 1 && theme.reach(stems) < THROUGH ? STRAY : 1;
       Form form = form();
@@ -156,7 +155,7 @@ final class Candidates {
     if (!tongue.and("").isEmpty()) {
       pair(
           likely.stream()
-              .filter(m -> m.phrase.kind() == Phrase.Kind.NOUNS && m.count() >= LEAST_PAIRED)
+              .filter(m -> m.phrase.nouns() && m.count() >= LEAST_PAIRED)
               .limit(PAIRED)
               .toList(),
           all);

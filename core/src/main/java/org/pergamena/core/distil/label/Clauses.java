@@ -68,7 +68,7 @@ final class Clauses {
         && !tokens.get(at).tag().equals("PART");
   }
 
-  /** What is said after a noun phrase. */
+  /** What is said after a noun phrase: linked to it, joined with it, done to it, or what it is. */
   private void after(int start, int end) {
     int from = Math.max(start, end - MOST_NOUNS + 1);
     if (Cuts.cut(tokens, from, end) || tongue.measures(word(from))) {
@@ -77,12 +77,12 @@ final class Clauses {
     linked(from, end);
     int[] second = word(end + 1).equalsIgnoreCase(tongue.and("")) ? nouns(end + 2) : null;
     if (second != null && second[0] == end + 2 && reaches[end + 2] >= 0) {
-      add(Phrase.Kind.JOINED, tokens.subList(from, second[1] + 1));
+      add(tokens.subList(from, second[1] + 1));
     }
     if (participle(end + 1) && word(end + 2).equals(BY)) {
       int[] by = nouns(end + 3);
       if (by != null) {
-        add(Phrase.Kind.MADE, tokens.subList(from, by[1] + 1));
+        add(tokens.subList(from, by[1] + 1));
       }
     }
     if (tongue.copula(word(end + 1))) {
@@ -96,13 +96,13 @@ final class Clauses {
     if (second == null) {
       return;
     }
-    add(Phrase.Kind.LINKED, tokens.subList(from, second[1] + 1));
+    add(tokens.subList(from, second[1] + 1));
     if (from < end) {
-      add(Phrase.Kind.LINKED, tokens.subList(end, second[1] + 1));
+      add(tokens.subList(end, second[1] + 1));
     }
     int[] third = of && links(second[1] + 1) ? nouns(second[1] + 2) : null;
     if (third != null) {
-      add(Phrase.Kind.LINKED, tokens.subList(from, third[1] + 1));
+      add(tokens.subList(from, third[1] + 1));
     }
   }
 
@@ -131,11 +131,11 @@ final class Clauses {
     List<Token> told = new ArrayList<>(tokens.subList(from, end + 1));
     told.add(new Token(copula.start(), tongue.as(), tongue.as(), "ADP", false));
     told.addAll(tokens.subList(what[0], what[1] + 1));
-    add(Phrase.Kind.AS, told);
+    add(told);
     int[] more = links(what[1] + 1) ? nouns(what[1] + 2) : null;
     if (more != null) {
       told.addAll(tokens.subList(what[1] + 1, more[1] + 1));
-      add(Phrase.Kind.AS, told);
+      add(told);
     }
   }
 
@@ -153,11 +153,11 @@ final class Clauses {
     List<Token> told = new ArrayList<>();
     told.add(new Token(verb.start(), doing, verb.stem(), verb.tag(), true));
     told.addAll(tokens.subList(what[0], what[1] + 1));
-    add(Phrase.Kind.DOING, told);
+    add(told);
     int[] more = links(what[1] + 1) ? nouns(what[1] + 2) : null;
     if (more != null) {
       told.addAll(tokens.subList(what[1] + 1, more[1] + 1));
-      add(Phrase.Kind.DOING, told);
+      add(told);
     }
   }
 
@@ -166,10 +166,10 @@ final class Clauses {
     return word(at).endsWith("ing") || at == 0 && sure || at > 0 && tongue.bare(word(at - 1));
   }
 
-  private void add(Phrase.Kind kind, List<Token> words) {
+  private void add(List<Token> words) {
     List<String> stems = words.stream().filter(Token::content).map(Token::stem).toList();
     if (stems.size() <= MOST_CONTENT && stems.stream().distinct().count() == stems.size()) {
-      found.add(Phrase.of(kind, words, tongue, sure));
+      found.add(Phrase.of(false, words, tongue));
     }
   }
 }

@@ -15,6 +15,11 @@ import org.pergamena.core.language.Tongue;
 final class Phrases {
   private static final int LONGEST = 4;
 
+  /**
+   * Words of a run of nouns that are looked at, so that a long run costs no more than its length.
+   */
+  private static final int LONGEST_RUN = 12;
+
   private Phrases() {}
 
   /** Every noun phrase, those within longer ones too, and the phrases made of them. */
@@ -34,7 +39,7 @@ final class Phrases {
         if (ends(tokens, start, end, tongue)
             && !repeats(tokens, start, end)
             && !Cuts.cut(tokens, start, end)) {
-          phrases.add(Phrase.of(Phrase.Kind.NOUNS, tokens.subList(start, end + 1), tongue, sure));
+          phrases.add(Phrase.of(true, tokens.subList(start, end + 1), tongue));
         }
       }
     }
@@ -51,7 +56,7 @@ final class Phrases {
         continue;
       }
       for (int end = start;
-          end < reaches.length
+          end < Math.min(reaches.length, start + LONGEST_RUN)
               && inside(tokens.get(end), tongue)
               && (end == start || !apart(tokens, end, tongue));
           end++) {

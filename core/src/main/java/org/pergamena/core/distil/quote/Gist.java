@@ -3,9 +3,11 @@ package org.pergamena.core.distil.quote;
 import java.util.List;
 import java.util.Set;
 import org.pergamena.core.distil.segment.Part;
+import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.source.Span;
 
 /**
  * Finds the sentence that says what a topic is about: one that stands alone, and that touches most
@@ -47,7 +49,7 @@ public final class Gist {
         for (Sentence sentence :
             part.text().punctuated() ? part.sentences() : List.<Sentence>of()) {
           double worth = alone(part, sentence) ? worth(sentence, centres) : 0;
-          String words = worth > most ? words(part, sentence) : "";
+          String words = worth > most ? words(part.text(), sentence.span()) : "";
           if (!words.isEmpty() && !taken.contains(words)) {
             best = words;
             most = worth;
@@ -88,18 +90,13 @@ public final class Gist {
     return begins && (last.equals(".") || last.equals("!") || last.equals("\u3002"));
   }
 
-  /** A sentence in one line. */
+  /** What a quote says, in one line. */
   public static String words(Quote quote) {
-    String text = quote.text().source().text().text();
-    return line(text.substring(quote.span().start(), quote.span().end()));
+    return words(quote.text(), quote.span());
   }
 
-  private static String words(Part part, Sentence sentence) {
-    String text = part.text().source().text().text();
-    return line(text.substring(sentence.span().start(), sentence.span().end()));
-  }
-
-  private static String line(String words) {
-    return words.strip().replaceAll("\\s+", " ");
+  private static String words(Analysed text, Span span) {
+    String all = text.source().text().text();
+    return all.substring(span.start(), span.end()).strip().replaceAll("\\s+", " ");
   }
 }

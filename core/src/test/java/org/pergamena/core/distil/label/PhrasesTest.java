@@ -2,21 +2,32 @@ package org.pergamena.core.distil.label;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Assertions;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceTextBuilder;
+import org.pergamena.core.source.Span;
 
 class PhrasesTest {
-  private static List<String> phrases(String words) {
+  private static Analysed text(String words) {
     SourceTextBuilder builder = new SourceTextBuilder();
     builder.block(Block.Kind.PARAGRAPH, 0, words);
-    Analysed text = TextAnalyser.analyse(new Source(UUID.randomUUID(), "notes", builder.build()));
+    return TextAnalyser.analyse(new Source(UUID.randomUUID(), "notes", builder.build()));
+  }
+
+  private static List<String> phrases(String words) {
+    Analysed text = text(words);
     Casing casing = new Casing(List.of(text));
     return text.sentences().stream()
         .flatMap(sentence -> Phrases.of(sentence, text).stream())
@@ -46,5 +57,17 @@ class PhrasesTest {
   })
   void no_phrase_is_made_of_verbs_or_cut_out_of_names_and_terms(String sentence, String phrase) {
     assertThat(phrases(sentence)).doesNotContain(phrase);
+  }
+
+  @Test
+  void a_long_run_of_nouns_costs_no_more_than_its_length() {
+    List<Token> nouns =
+        IntStream.range(0, 100_000)
+            .mapToObj(i -> new Token(7 * i, "mud" + i, "mud" + i, "NOUN", true))
+            .toList();
+    Sentence run = new Sentence(new Span(0, 1), 0, nouns);
+    Analysed text = text("Mud.");
+    Assertions.assertTimeoutPreemptively(
+        Duration.ofSeconds(20), () -> assertThat(Phrases.of(run, text)).isNotEmpty());
   }
 }
