@@ -10,6 +10,7 @@ export type Acts = readonly { title: string; acts: readonly Act[] }[];
 /** What is done beside the map. */
 export type Elsewhere = {
   onLink: (topic: string) => void;
+  onNames: (topic: string) => void;
   onPassage: (topic: Topic) => void;
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
 };
@@ -34,6 +35,11 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           id: "name",
           label: "Name it from its passages",
           do: () => map.name(topic.id),
+        }),
+        ...only(topic.children.length > 0 && topic.passages > 0, {
+          id: "names",
+          label: "Name it and all below from their passages…",
+          do: () => elsewhere.onNames(topic.id),
         }),
         { id: "child", label: "Add a topic under it", do: () => map.addChild(topic) },
         ...only(parent, {

@@ -24,6 +24,8 @@ function after(desk: Desk, edit: Edit): Desk {
         ...topic,
         label: edit.label.trim(),
       }));
+    case "Several":
+      return edit.edits.reduce(after, desk);
     case "Note":
       return carrying(desk, edit.topic, (topic) => ({ ...topic, note: edit.note }));
     case "SetAside":

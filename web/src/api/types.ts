@@ -44,6 +44,7 @@ export type Wishes = Schemas["Wishes"];
 export type Preview = Schemas["Preview"];
 export type Belonging = Schemas["Belonging"];
 export type Folding = Schemas["Folding"];
+export type Offered = Schemas["Offered"];
 export type Edit =
   | Schemas["Add"]
   | Schemas["Rename"]
@@ -57,4 +58,5 @@ export type Edit =
   | Schemas["Rephrase"]
   | Schemas["Disconnect"]
   | Schemas["Paint"]
-  | Schemas["Arrange"];
+  | Schemas["Arrange"]
+  | { type: "Several"; edits: Edit[] };

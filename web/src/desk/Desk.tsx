@@ -217,6 +217,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
           at={menu}
           acts={actsOn(tree, tree.get(menu.topic) ?? tree.root, map.current, {
             onLink: (topic) => setOpened({ sheet: "link", topic }),
+            onNames: (topic) => setOpened({ sheet: "names", topic }),
             onPassage: linkPassage,
             onAsk: ask,
           })}

@@ -17,6 +17,7 @@ import { SourceSheet } from "../source/SourceSheet";
 import { afterPaint } from "../ui/afterPaint";
 import { Sheet } from "../ui/Sheet";
 import { FreshSheet } from "./FreshSheet";
+import { NamesSheet } from "./NamesSheet";
 
 /** What opens above the desk, one at a time. */
 export type Opened =
@@ -32,7 +33,7 @@ export type Opened =
         | "proposals"
         | "search";
     }
-  | { sheet: "link"; topic: string }
+  | { sheet: "link" | "names"; topic: string }
   | { sheet: "source"; source: string };
 
 type SheetsProps = {
@@ -67,6 +68,13 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         tree={tree}
         actions={actions}
         from={opened?.sheet === "link" ? opened.topic : null}
+        onClose={close}
+        say={say}
+      />
+      <NamesSheet
+        tree={tree}
+        actions={actions}
+        topic={opened?.sheet === "names" ? opened.topic : null}
         onClose={close}
         say={say}
       />

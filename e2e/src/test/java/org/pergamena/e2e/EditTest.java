@@ -81,6 +81,22 @@ class EditTest {
     assertThat(desk.topic(before)).isVisible();
   }
 
+  @Test
+  void a_branch_is_named_from_its_passages_and_taken_topic_by_topic(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    String outline = "- Salt and sheep\n  - Grazing\n  - Glasswort\n";
+    desk.selected().click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("What to do with"))
+        .first()
+        .click();
+    page.getByRole(AriaRole.MENUITEM, named("Name it and all below from their passages")).click();
+    Locator sheet = page.getByRole(AriaRole.DIALOG);
+    assertThat(sheet).containsText("one undo takes it back");
+    assertThat(sheet.getByRole(AriaRole.STATUS).or(sheet.getByRole(AriaRole.CHECKBOX).first()))
+        .isVisible();
+  }
+
   private static Page.GetByRoleOptions named(String name) {
     return new Page.GetByRoleOptions().setName(name);
   }

@@ -80,6 +80,41 @@ class TopicApiTest {
   }
 
   @Test
+  void a_branch_is_named_anew_in_one_step_but_for_what_a_person_named(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode before = visitor.desk(map);
+    String mine = leaf(before).get("id").asString();
+    String other = otherLeaf(before, mine);
+    for (String topic : List.of(mine, other)) {
+      Map<String, Object> note = Map.of("type", "Rename", "topic", topic, "label", "A " + topic);
+      visitor.edit(map, note);
+    }
+    visitor.undo(map);
+    String root = before.at("/topics/0/id").asString();
+    String path = "/api/maps/" + map + "/topics/" + root + "/names";
+    List<JsonNode> names = visitor.get(path).json().valueStream().toList();
+    assertThat(names).noneMatch(n -> n.get("topic").asString().equals(mine));
+    List<Map<String, Object>> edits =
+        List.of(
+            Map.of("type", "Rename", "topic", mine, "label", "One"),
+            Map.of("type", "Note", "topic", other, "note", "Two"));
+    JsonNode desk = visitor.edit(map, Map.of("type", "Several", "edits", edits)).desk();
+    assertThat(desk.get("topics").toString()).contains("\"One\"", "\"Two\"");
+    JsonNode undone = visitor.undo(map).desk();
+    assertThat(undone.get("topics").toString()).doesNotContain("\"One\"", "\"Two\"");
+    assertThat(visitor.other().get(path).status()).isEqualTo(404);
+  }
+
+  private static String otherLeaf(JsonNode desk, String than) {
+    return desk.get("topics")
+        .valueStream()
+        .map(t -> t.get("id").asString())
+        .filter(id -> !id.equals(than) && !id.equals(desk.at("/topics/0/id").asString()))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
   void a_topic_without_text_says_why_it_is_not_deepened(TestVisitor visitor) {
     UUID map = visitor.newMap();
     String root = visitor.desk(map).at("/topics/0/id").asString();

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.label.Labeller;
 import org.pergamena.core.distil.quote.Quote;
@@ -15,9 +16,11 @@ import org.pergamena.core.distil.quote.Quoting;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Span;
 
 /** Offers labels and passages for stretches of sources, whatever topic they are on. */
@@ -75,8 +78,8 @@ public final class Naming {
    * passages linked by hand included; the best first, none that it, its parent or a sibling has.
    */
   public List<String> offers(TopicMap map, Topic topic, int most) {
-    Group all = group(map, topic, false);
-    Group group = all.words() > MOST_WORDS ? group(map, topic, true) : all;
+    Group all = group(map, topic, false, new HashMap<>());
+    Group group = all.words() > MOST_WORDS ? group(map, topic, true, new HashMap<>()) : all;
     if (group.parts().isEmpty()) {
       return List.of();
     }
@@ -93,11 +96,69 @@ public final class Naming {
         .toList();
   }
 
+  /** A topic with the label that its passages offer instead of its own. */
+  public record Offered(UUID topic, String label) {}
+
+  /**
+   * Labels for a topic and all below it that could be called otherwise by their passages, each
+   * different from all others on the map. Topics with the author's heading, or without passages,
+   * keep their labels.
+   *
+   * @param kept topics whose labels a person gave, which stay
+   */
+  public List<Offered> names(TopicMap map, Topic branch, Set<UUID> kept) {
+    Labeller names = new Labeller(texts, () -> {});
+    Map<UUID, Group> groups = new HashMap<>();
+    group(map, map.root(), false, groups);
+    Set<String> headings = headings();
+    Set<UUID> within = new HashSet<>();
+    map.preorder(branch).forEach(topic -> within.add(topic.id()));
+    Predicate<Topic> stays =
+        topic ->
+            !within.contains(topic.id())
+                || kept.contains(topic.id())
+                || headings.contains(plain(topic.label()))
+                || groups.get(topic.id()).parts().isEmpty();
+    map.preorder().stream().filter(stays).forEach(topic -> names.keep(topic.label(), tongue()));
+    List<Offered> offered = new ArrayList<>();
+    Map<UUID, String> labels = new HashMap<>();
+    for (Topic topic : map.preorder()) {
+      String above = topic.parent() == null ? "" : labels.get(topic.parent());
+      boolean same = stays.test(topic);
+      String label = same ? topic.label() : names.label(groups.get(topic.id()), above);
+      labels.put(topic.id(), label);
+      if (!plain(label).equals(plain(topic.label()))) {
+        offered.add(new Offered(topic.id(), label));
+      }
+    }
+    return offered;
+  }
+
+  private Tongue tongue() {
+    return texts.isEmpty() ? Tongue.of(Tongue.ENGLISH) : texts.get(0).tongue();
+  }
+
+  /** The headings of the sources, plain. */
+  private Set<String> headings() {
+    Set<String> headings = new HashSet<>();
+    for (Analysed text : texts) {
+      String all = text.source().text().text();
+      for (Block block : text.source().text().blocks()) {
+        if (block.kind() == Block.Kind.HEADING) {
+          headings.add(
+              plain(labeller.heading(all.substring(block.start(), block.end()), text.tongue())));
+        }
+      }
+    }
+    return headings;
+  }
+
   private static String plain(String label) {
     return label.strip().toLowerCase(Locale.ROOT);
   }
 
-  private Group group(TopicMap map, Topic topic, boolean quotedOnly) {
+  /** A topic as a group with those below it; each is kept by its topic's identity too. */
+  private Group group(TopicMap map, Topic topic, boolean quotedOnly, Map<UUID, Group> groups) {
     Content content = topic.content();
     Content resting = quotedOnly ? content.withGrounds("", content.evidence(), List.of()) : content;
     Map<UUID, List<Span>> own = new HashMap<>();
@@ -106,8 +167,10 @@ public final class Naming {
       own.put(source, whole(text, resting.spans(source)));
     }
     List<Group> below =
-        map.children(topic).stream().map(child -> group(map, child, quotedOnly)).toList();
-    return new Group(null, parts(own), below);
+        map.children(topic).stream().map(child -> group(map, child, quotedOnly, groups)).toList();
+    Group group = new Group(null, parts(own), below);
+    groups.put(topic.id(), group);
+    return group;
   }
 
   /** The sentences that have something of some spans. */

@@ -30,6 +30,9 @@ public final class Tongue {
    */
   private static final int MOST_TAGGED = 300;
 
+  /** Words that are tagged at once where it is not known where sentences end. */
+  private static final int RUN = 100;
+
   private static final Map<String, Tongue> KNOWN = new ConcurrentHashMap<>();
   private static final Pattern TOKEN =
       Pattern.compile(
@@ -201,19 +204,23 @@ public final class Tongue {
   /** Parts of speech by Universal Dependencies; all {@code X} where there is no model. */
   public String[] tags(String[] words) {
     if (tagged()) {
-      return words.length <= MOST_TAGGED ? tagger.get().tag(words) : inPieces(words);
+      return words.length <= MOST_TAGGED ? tagger.get().tag(words) : inPieces(words, MOST_TAGGED);
     }
     String[] tags = new String[words.length];
     Arrays.fill(tags, "X");
     return tags;
   }
 
-  /** The tags of a run of words that is no sentence, found in pieces of the length of one. */
-  private String[] inPieces(String[] words) {
+  /** The same for words of which it is not known where sentences end. */
+  public String[] tagsInRuns(String[] words) {
+    return inPieces(words, RUN);
+  }
+
+  private String[] inPieces(String[] words, int most) {
     List<String> tags = new ArrayList<>();
-    for (int from = 0; from < words.length; from += MOST_TAGGED) {
-      int to = Math.min(words.length, from + MOST_TAGGED);
-      tags.addAll(List.of(tagger.get().tag(Arrays.copyOfRange(words, from, to))));
+    for (int from = 0; from < words.length; from += most) {
+      int to = Math.min(words.length, from + most);
+      tags.addAll(List.of(tags(Arrays.copyOfRange(words, from, to))));
     }
     return tags.toArray(String[]::new);
   }

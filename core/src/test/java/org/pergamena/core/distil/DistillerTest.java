@@ -65,12 +65,12 @@ class DistillerTest {
   }
 
   @Test
-  void speech_without_marks_is_cut_too_and_quoted_by_whole_cues() {
+  void speech_without_marks_is_cut_too_and_quoted_by_whole_sentences() {
     Source source = Texts.spoken("talk");
     TopicMap map = Texts.map(new DistilOptions(1, 3), source);
     assertThat(map.children(map.root())).hasSize(3);
     Set<Integer> starts = new HashSet<>();
-    source.text().cues().forEach(cue -> starts.add(cue.start()));
+    TextAnalyser.analyse(source).sentences().forEach(s -> starts.add(s.span().start()));
     assertThat(evidence(map)).allMatch(e -> starts.contains(e.passage().start()));
   }
 

@@ -3,13 +3,16 @@ package org.pergamena.core.distil;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.Branch;
+import org.pergamena.core.map.Content;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.EvidenceChange;
+import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Stance;
@@ -79,5 +82,59 @@ class NamingTest {
   void a_topic_without_passages_is_offered_none() {
     TopicMap map = TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), "Ferrow"));
     assertThat(naming.offers(map, map.root(), 4)).isEmpty();
+  }
+
+  @Test
+  void a_branch_is_named_anew_but_for_what_a_person_named_and_what_rests_on_nothing() {
+    TopicMap map = map("Mine", "feed");
+    List<Naming.Offered> names = naming.names(map, map.root(), Set.of(map.root().id()));
+    assertThat(names).extracting(Naming.Offered::topic).containsExactly(topic);
+    assertThat(names.get(0).label()).contains(" ").doesNotContainIgnoringCase("wall");
+    assertThat(naming.names(map, map.root(), Set.of(map.root().id(), topic))).isEmpty();
+    TopicMap bare = TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), "Ferrow"));
+    assertThat(naming.names(bare, bare.root(), Set.of())).isEmpty();
+  }
+
+  private static Evidence again(Evidence e) {
+    return new Evidence(UUID.randomUUID(), e.passage(), e.stance(), e.origin(), e.strength());
+  }
+
+  @Test
+  void no_two_topics_of_a_branch_are_named_alike() {
+    TopicMap map = map("Mine", "feed");
+    UUID other = UUID.randomUUID();
+    TopicMap both =
+        map.apply(
+                new TreeChange.AddBranch(
+                    map.root().id(), Place.LAST, Branch.of(Topic.labelled(other, "Second"))))
+            .map()
+            .apply(
+                new EvidenceChange.Link(
+                    other, Place.LAST, again(map.topic(topic).evidence().get(0))))
+            .map();
+    List<Naming.Offered> names = naming.names(both, both.root(), Set.of(both.root().id()));
+    assertThat(names).extracting(Naming.Offered::topic).containsExactly(topic, other);
+    assertThat(names).extracting(Naming.Offered::label).doesNotHaveDuplicates();
+    TopicMap taken = both.apply(new ContentChange.Relabel(other, names.get(0).label())).map();
+    assertThat(naming.names(taken, taken.topic(topic), Set.of()))
+        .extracting(Naming.Offered::label)
+        .doesNotContain(names.get(0).label());
+  }
+
+  @Test
+  void an_authors_heading_stays() {
+    SourceTextBuilder builder = new SourceTextBuilder();
+    builder.block(Block.Kind.HEADING, 1, "What winters here");
+    builder.block(Block.Kind.PARAGRAPH, 0, BIRDS);
+    Source headed = new Source(UUID.randomUUID(), "notes", builder.build());
+    Naming names = new Naming(List.of(TextAnalyser.analyse(headed)));
+    Span all = new Span(0, headed.text().text().length());
+    Content content =
+        Content.labelled("What winters here")
+            .withGrounds("", List.of(), List.of(new Extent(headed.id(), all)));
+    TopicMap map = TopicMap.rootedAt(new Topic(topic, null, List.of(), content));
+    assertThat(names.names(map, map.root(), Set.of())).isEmpty();
+    TopicMap otherwise = map.apply(new ContentChange.Relabel(topic, "Something")).map();
+    assertThat(names.names(otherwise, otherwise.root(), Set.of())).hasSize(1);
   }
 }

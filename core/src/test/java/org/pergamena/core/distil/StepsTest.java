@@ -41,7 +41,7 @@ class StepsTest {
   @Test
   void cohesion_cuts_between_subjects_and_nowhere_else() {
     Analysed text = analysed(Texts.plain("plain"));
-    List<Integer> starts = new Cohesion(text, 0, text.sentences().size()).segments(3, () -> {});
+    List<Integer> starts = new Cohesion(text, 0, text.sentences().size()).segments(3, 0, () -> {});
     String words = text.source().text().text();
     assertThat(starts).hasSize(3).startsWith(0);
     assertThat(words.substring(text.sentences().get(starts.get(1)).span().start()))
@@ -53,7 +53,31 @@ class StepsTest {
   @Test
   void cohesion_gives_no_more_segments_than_there_are_paragraphs() {
     Analysed text = text("One wall is old.", "Two birds came back.");
-    assertThat(new Cohesion(text, 0, 2).segments(9, () -> {})).containsExactly(0, 1);
+    assertThat(new Cohesion(text, 0, 2).segments(9, 0, () -> {})).containsExactly(0, 1);
+  }
+
+  @Test
+  void no_segment_is_shorter_than_it_may_be_where_that_can_be_had() {
+    Analysed text = analysed(Texts.plain("plain"));
+    int all = text.words(0, text.sentences().size());
+    List<Integer> starts =
+        new Cohesion(text, 0, text.sentences().size()).segments(6, all / 8, () -> {});
+    for (int i = 0; i < starts.size(); i++) {
+      int end = i + 1 < starts.size() ? starts.get(i + 1) : text.sentences().size();
+      assertThat(text.words(starts.get(i), end)).isGreaterThanOrEqualTo(all / 8);
+    }
+    assertThat(new Cohesion(text, 0, text.sentences().size()).segments(6, 2 * all, () -> {}))
+        .containsExactly(0);
+  }
+
+  @Test
+  void a_long_paragraph_with_marks_is_cut_at_sentences() {
+    String wall = String.join(" ", Texts.WALL).repeat(6);
+    Analysed text = text(wall + " " + String.join(" ", Texts.BIRDS).repeat(6));
+    List<Integer> starts = new Cohesion(text, 0, text.sentences().size()).segments(2, 0, () -> {});
+    String words = text.source().text().text();
+    assertThat(words.substring(text.sentences().get(starts.get(1)).span().start()))
+        .startsWith("Wading birds came back");
   }
 
   @Test

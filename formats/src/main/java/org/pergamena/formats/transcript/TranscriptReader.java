@@ -3,7 +3,6 @@ package org.pergamena.formats.transcript;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Objects;
 import java.util.regex.Pattern;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.SourceText;
@@ -21,9 +20,6 @@ import org.pergamena.formats.read.UnreadableException;
 public final class TranscriptReader {
   private static final Pattern SRT =
       Pattern.compile("^\\s*\\d+\\s*\n\\s*\\d+:\\d+:\\d+[.,]\\d+\\s+-->", Pattern.MULTILINE);
-  private static final long PAUSE_MS = 2500;
-  private static final int LONG = 700;
-  private static final int LONGEST = 1100;
   private static final int ROLLING = 3;
 
   private TranscriptReader() {}
@@ -54,33 +50,31 @@ public final class TranscriptReader {
    * @param before words that stood before the first cue and are left out
    */
   static ReadSource joined(List<Cue> cues, String before) {
-    SourceTextBuilder source = new SourceTextBuilder();
-    Cue last = null;
+    List<Cue> fresh = new ArrayList<>();
     String shown = "";
-    int start = 0;
     int repeated = 0;
     for (Cue cue : cues) {
       String words = withoutRepeat(shown, cue.words());
       repeated += SourceText.words(cue.words()) - SourceText.words(words);
       shown = cue.words().isEmpty() ? shown : cue.words();
-      if (words.isEmpty()) {
-        continue;
+      if (!words.isEmpty()) {
+        fresh.add(new Cue(cue.startMs(), cue.endMs(), cue.speaker(), words, cue.sounds()));
       }
-      if (last == null || parts(source.length() - start, last, cue)) {
-        source.close(Block.Kind.SPEECH, 0, start);
-        source.separate();
-        start = source.length();
-      } else {
-        source.append(" ");
+    }
+    SourceTextBuilder source = new SourceTextBuilder();
+    for (List<Cue> paragraph : Turns.of(fresh)) {
+      source.separate();
+      int start = source.length();
+      for (Cue cue : paragraph) {
+        if (cue != paragraph.get(0)) {
+          source.append(" ");
+        }
+        source.cue(source.append(cue.words()), cue.startMs(), cue.endMs(), cue.speaker());
       }
-      source.cue(source.append(words), cue.startMs(), cue.endMs(), cue.speaker());
-      last = cue;
+      source.close(Block.Kind.SPEECH, 0, start);
     }
     return ReadSource.of(
-        SourceKind.TRANSCRIPT,
-        Facts.NONE,
-        source.close(Block.Kind.SPEECH, 0, start).build(),
-        omissions(cues, repeated, before));
+        SourceKind.TRANSCRIPT, Facts.NONE, source.build(), omissions(cues, repeated, before));
   }
 
   private static List<Omission> omissions(List<Cue> cues, int repeated, String before) {
@@ -125,13 +119,5 @@ public final class TranscriptReader {
       }
     }
     return words;
-  }
-
-  private static boolean parts(int length, Cue last, Cue next) {
-    boolean sentenceEnds = last.words().matches(".*[.!?\u2026][\"'\u201d\u2019)]?$");
-    return !Objects.equals(last.speaker(), next.speaker())
-        || next.startMs() - last.endMs() > PAUSE_MS
-        || length > LONGEST
-        || (length > LONG && sentenceEnds);
   }
 }

@@ -3,8 +3,12 @@ package org.pergamena.server.desk;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PositiveOrZero;
+import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LayoutKind;
@@ -24,7 +28,8 @@ import org.pergamena.core.map.LayoutKind;
   @JsonSubTypes.Type(value = Edit.Rephrase.class, name = "Rephrase"),
   @JsonSubTypes.Type(value = Edit.Disconnect.class, name = "Disconnect"),
   @JsonSubTypes.Type(value = Edit.Paint.class, name = "Paint"),
-  @JsonSubTypes.Type(value = Edit.Arrange.class, name = "Arrange")
+  @JsonSubTypes.Type(value = Edit.Arrange.class, name = "Arrange"),
+  @JsonSubTypes.Type(value = Edit.Several.class, name = "Several")
 })
 public sealed interface Edit {
   /** Adds a topic under a parent, after one of its children or, if that is null, before all. */
@@ -82,4 +87,7 @@ public sealed interface Edit {
 
   /** Places the topics of the map in another way. */
   record Arrange(@NotNull LayoutKind layout) implements Edit {}
+
+  /** Several of the others in their order, as one step. */
+  record Several(@NotEmpty @Size(max = 20_000) @Valid List<@NotNull Edit> edits) implements Edit {}
 }

@@ -14,6 +14,7 @@ import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.source.Passage;
@@ -47,6 +48,8 @@ class Edits {
       return new TreeChange.Move(move.topic(), move.parent(), Place.after(move.after()));
     } else if (edit instanceof Edit.Unlink unlink) {
       return new EvidenceChange.Unlink(unlink.topic(), unlink.evidence());
+    } else if (edit instanceof Edit.Several several) {
+      return new Together(several.edits().stream().map(each -> change(mapId, each)).toList());
     }
     return edit instanceof Edit.Link link ? link(mapId, link) : outsideTheTree(edit);
   }

@@ -1,6 +1,8 @@
 package org.pergamena.server.distilling;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.analysis.Belonging;
 import org.pergamena.core.analysis.LeftOut;
@@ -10,6 +12,7 @@ import org.pergamena.core.source.Source;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.FreshTopics;
+import org.pergamena.server.maps.Log;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.News;
 import org.pergamena.server.sources.Sources;
@@ -34,8 +37,10 @@ class TopicController {
   private final Jobs jobs;
   private final News news;
   private final FreshTopics fresh;
+  private final Log log;
 
-  TopicController(Maps maps, Sources sources, Jobs jobs, News news, FreshTopics fresh) {
+  TopicController(Maps maps, Sources sources, Jobs jobs, News news, FreshTopics fresh, Log log) {
+    this.log = log;
     this.maps = maps;
     this.fresh = fresh;
     this.sources = sources;
@@ -93,6 +98,18 @@ class TopicController {
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
     TopicMap topics = maps.get(map).map();
     return new Naming(sources.analysed(map)).offers(topics, topics.topic(topic), OFFERED);
+  }
+
+  /** Labels by their passages for a topic and those below it that a person did not name. */
+  @GetMapping("/topics/{topic}/names")
+  List<Naming.Offered> names(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
+    TopicMap topics = maps.get(map).map();
+    Set<UUID> kept = new HashSet<>(log.byHand(map).labels());
+    if (maps.titled(map)) {
+      kept.add(topics.root().id());
+    }
+    return new Naming(sources.analysed(map)).names(topics, topics.topic(topic), kept);
   }
 
   /** Notes that a topic with something new has been looked at. */

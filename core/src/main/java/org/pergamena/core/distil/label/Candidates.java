@@ -23,7 +23,13 @@ final class Candidates {
   private static final int WEIGHED = 300;
   private static final int PAIRED = 12;
   private static final int LEAST_PAIRED = 2;
-  private static final int LONGEST_PAIR = 6;
+
+  /** Words that a label has at most. */
+  private static final int LONGEST = 6;
+
+  /** How often a single word is to stand in what it names. */
+  private static final int CARRIED = 3;
+
   private static final double THROUGH = 0.5;
   private static final double STRAY = 0.1;
   private static final double GENERIC = 0.5;
@@ -98,7 +104,8 @@ final class Candidates {
       double[] told = facts(stems, first, within.size(), rank);
       double worth = Worth.of(told, phrase.nouns() ? Worth.Kind.NOUNS : Worth.Kind.OTHER);
       worth *= phrase.generic() ? GENERIC : 1;
-      worth *= stems.size() == 1 && theme.reach(stems) < THROUGH ? STRAY : 1;
+      boolean carries = theme.reach(stems) >= THROUGH && count() >= CARRIED;
+      worth *= stems.size() > 1 || carries ? 1 : STRAY;
       Form form = form();
       return new Candidate(phrase.key(), stems, form.label(), form.tokens(), worth);
     }
@@ -113,7 +120,10 @@ final class Candidates {
         String block = source + sentences.get(i).block();
         blocks.add(block);
         for (Phrase phrase : vocabulary.phrases(sentences.get(i))) {
-          met.computeIfAbsent(phrase.key(), key -> new Met(phrase)).at(phrase, i, sentence, block);
+          if (phrase.tokens().size() <= LONGEST) {
+            met.computeIfAbsent(phrase.key(), key -> new Met(phrase))
+                .at(phrase, i, sentence, block);
+          }
         }
       }
     }
@@ -174,7 +184,7 @@ final class Candidates {
         List<Token> first = one.phrase.tokens();
         List<Token> second = two.phrase.tokens();
         boolean joined = joins.joined(first, second);
-        if (first.size() + 1 + second.size() <= LONGEST_PAIR
+        if (first.size() + 1 + second.size() <= LONGEST
             && one.stems.stream().noneMatch(two.stems::contains)
             && (joined || joins.carried(first, second))) {
           all.add(pair(one, two, joined));

@@ -57,11 +57,9 @@ public final class Labeller {
   public String label(Group group, String above) {
     Tongue tongue = tongue(group);
     if (group.heading() != null) {
-      String heading = Headings.plain(group.heading(), casing, tongue);
-      if (used.add(heading.toLowerCase(Locale.ROOT)) || !uniqueHeadings) {
-        String key = key(heading, tongue);
-        used.add(key);
-        wear(key);
+      String heading = heading(group.heading(), tongue);
+      if (!used.contains(heading.toLowerCase(Locale.ROOT)) || !uniqueHeadings) {
+        keep(heading, tongue);
         return heading;
       }
     }
@@ -72,6 +70,21 @@ public final class Labeller {
       }
     }
     return unnamed(group);
+  }
+
+  /** An author's heading as a label. */
+  public String heading(String heading, Tongue tongue) {
+    return Headings.plain(heading, casing, tongue);
+  }
+
+  /** Takes note of a label that stands, so that no other topic gets the same words. */
+  public void keep(String label, Tongue tongue) {
+    String key = key(label, tongue);
+    used.add(label.strip().toLowerCase(Locale.ROOT));
+    if (!key.isEmpty()) {
+      used.add(key);
+      wear(key);
+    }
   }
 
   /**

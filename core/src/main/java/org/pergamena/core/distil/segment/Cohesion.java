@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
@@ -19,7 +20,11 @@ import org.pergamena.core.distil.text.Token;
  */
 public final class Cohesion {
   private static final int MOST_UNITS = 1200;
+
+  /** A paragraph of more words is cut at its sentences, after so many words each time. */
   private static final int LONGEST_UNIT = 250;
+
+  private static final int LEAST_WORDS = Integer.getInteger("leastw", 20);
 
   /** What a likely seam is worth, as a share of what all cutting can gain. */
   private static final double SEAM = 0.045;
@@ -52,16 +57,18 @@ public final class Cohesion {
     this.vocabulary = Math.max(1, ids.size());
   }
 
-  /** Where a unit may begin: at paragraphs if there are any, else at sentences. */
+  /** Where a unit may begin: at paragraphs, and in long ones at sentences. */
   private static List<Integer> cuts(Analysed text, int from, int to) {
     List<Integer> cuts = new ArrayList<>();
-    for (int i = from; i < to; i++) {
-      Sentence sentence = text.sentences().get(i);
-      boolean paragraph = i == from || sentence.block() != text.sentences().get(i - 1).block();
-      boolean long_ = !cuts.isEmpty() && text.words(cuts.get(cuts.size() - 1), i) > LONGEST_UNIT;
-      if (!text.punctuated() || paragraph || long_) {
-        cuts.add(i);
+    for (int start = from; start < to; ) {
+      int end = start + 1;
+      int block = text.sentences().get(start).block();
+      while (end < to && text.sentences().get(end).block() == block) {
+        end++;
       }
+      boolean whole = text.punctuated() && text.words(start, end) <= LONGEST_UNIT;
+      IntStream.range(start, whole ? start + 1 : end).forEach(cuts::add);
+      start = end;
     }
     int step = (cuts.size() + MOST_UNITS - 1) / MOST_UNITS;
     List<Integer> kept = new ArrayList<>();
@@ -74,13 +81,15 @@ public final class Cohesion {
   /**
    * The first sentences of the segments, the first of all included; at most {@code count}.
    *
+   * @param least no segment has fewer words, if that can be had
    * @param pulse run many times a second; it may throw to stop the work
    */
-  public List<Integer> segments(int count, Runnable pulse) {
+  public List<Integer> segments(int count, int least, Runnable pulse) {
     int n = units.length;
     int k = Math.min(count, n);
     double[][] cost = costs(n, pulse);
     drawToSeams(cost, n, pulse);
+    forbidShort(cost, n, least);
     double[][] best = new double[k + 1][n + 1];
     int[][] cut = new int[k + 1][n + 1];
     for (double[] row : best) {
@@ -98,6 +107,9 @@ public final class Cohesion {
           }
         }
       }
+    }
+    while (k > 1 && best[k][n] == Double.POSITIVE_INFINITY) {
+      k--;
     }
     List<Integer> found = new ArrayList<>();
     int end = n;
@@ -118,6 +130,16 @@ public final class Cohesion {
     for (int start = 1; start < n; start++) {
       for (int end = start + 1; end <= n; end++) {
         cost[start][end] -= SEAM * Math.abs(gain) * seams[start];
+      }
+    }
+  }
+
+  private void forbidShort(double[][] cost, int n, int least) {
+    for (int start = 0; start < n; start++) {
+      int passed = 0;
+      for (int end = start + 1; end <= n && passed + words[end - 1] < least; end++) {
+        passed += words[end - 1];
+        cost[start][end] = start == 0 && end == n ? cost[start][end] : Double.POSITIVE_INFINITY;
       }
     }
   }

@@ -16,6 +16,9 @@ public final class Parts {
 
   private static final float LAST_SIZE = 0.6f;
 
+  /** The share of a text that a main branch has at least. */
+  private static final double LEAST_MAIN = 0.02;
+
   private static final int MOST_CHILDREN = 7;
 
   private Parts() {}
@@ -55,7 +58,10 @@ public final class Parts {
     if (levels <= 0 || count < 2 || part.words() < divisible) {
       return part;
     }
-    List<Integer> starts = new Cohesion(part.text(), part.from(), part.to()).segments(count, pulse);
+    boolean main = part.words() == part.text().words(0, part.text().sentences().size());
+    int least = main ? (int) (LEAST_MAIN * part.words()) : 0;
+    List<Integer> starts =
+        new Cohesion(part.text(), part.from(), part.to()).segments(count, least, pulse);
     if (starts.size() < 2) {
       return part;
     }

@@ -5,12 +5,10 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Block;
-import org.pergamena.core.source.CueSpan;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.Span;
@@ -25,7 +23,6 @@ public final class TextAnalyser {
   private static final Pattern MARK = Pattern.compile("[.!?\u2026\u3002\uff01\uff1f]");
   private static final int WORDS_PER_MARK = 60;
   private static final int LETTERS_PER_CAPITAL = 300;
-  private static final int SPOKEN_WORDS = 28;
 
   private TextAnalyser() {}
 
@@ -87,7 +84,8 @@ public final class TextAnalyser {
     if (!block.kind().runs()) {
       return List.of();
     }
-    List<Span> spans = punctuated ? marked(text.text(), block, tongue) : spoken(text, block);
+    List<Span> spans =
+        punctuated ? marked(text.text(), block, tongue) : Spoken.sentences(text, block, tongue);
     return spans.stream()
         .map(s -> new Sentence(s, index, tokens(text.text(), s.start(), s.end(), tongue)))
         .toList();
@@ -97,43 +95,6 @@ public final class TextAnalyser {
     return tongue.sentences(text.substring(block.start(), block.end())).stream()
         .map(s -> new Span(block.start() + s.start(), block.start() + s.end()))
         .toList();
-  }
-
-  /** Whole cues, or without cues runs of words, of about the length of a spoken sentence. */
-  private static List<Span> spoken(SourceText text, Block block) {
-    List<Span> pieces =
-        text.cues().stream()
-            .filter(cue -> cue.start() >= block.start() && cue.end() <= block.end())
-            .map(TextAnalyser::span)
-            .toList();
-    if (pieces.isEmpty()) {
-      pieces = words(text.text(), block);
-    }
-    List<Span> spans = new ArrayList<>();
-    int from = -1;
-    int words = 0;
-    for (Span piece : pieces) {
-      from = from < 0 ? piece.start() : from;
-      words += text.text().substring(piece.start(), piece.end()).split("\\s+").length;
-      if (words >= SPOKEN_WORDS - 8) {
-        spans.add(new Span(from, piece.end()));
-        from = -1;
-        words = 0;
-      }
-    }
-    if (from >= 0) {
-      spans.add(new Span(from, pieces.get(pieces.size() - 1).end()));
-    }
-    return spans;
-  }
-
-  private static Span span(CueSpan cue) {
-    return new Span(cue.start(), cue.end());
-  }
-
-  private static List<Span> words(String text, Block block) {
-    Matcher matcher = Pattern.compile("\\S+").matcher(text).region(block.start(), block.end());
-    return matcher.results().map(m -> new Span(m.start(), m.end())).toList();
   }
 
   private static List<Token> tokens(String text, int start, int end, Tongue tongue) {
