@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -85,16 +87,35 @@ class EditTest {
   void a_branch_is_named_from_its_passages_and_taken_topic_by_topic(DeskPage desk) {
     desk.open();
     Page page = desk.page();
-    String outline = "- Salt and sheep\n  - Grazing\n  - Glasswort\n";
-    desk.selected().click();
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("What to do with"))
-        .first()
-        .click();
-    page.getByRole(AriaRole.MENUITEM, named("Name it and all below from their passages")).click();
+    desk.someLeaf().click();
+    Response offered =
+        page.waitForResponse(
+            response -> response.url().endsWith("/names"),
+            () -> {
+              page.locator("[role=treeitem][aria-level='1']").click();
+              page.getByRole(AriaRole.BUTTON, named("What to do with")).first().click();
+              page.getByRole(AriaRole.MENUITEM, named("Name it and all below")).click();
+            });
+    int names = offered.text().split("\"topic\":").length - 1;
     Locator sheet = page.getByRole(AriaRole.DIALOG);
-    assertThat(sheet).containsText("one undo takes it back");
-    assertThat(sheet.getByRole(AriaRole.STATUS).or(sheet.getByRole(AriaRole.CHECKBOX).first()))
-        .isVisible();
+    assertThat(sheet.getByRole(AriaRole.CHECKBOX)).hasCount(names);
+    Locator take =
+        sheet.getByRole(
+            AriaRole.BUTTON,
+            new Locator.GetByRoleOptions()
+                .setName(Pattern.compile("^Rename (none|\\d+ topics?)$")));
+    if (names == 0) {
+      assertThat(sheet).containsText("the best name that its passages offer");
+      assertThat(take).isDisabled();
+      return;
+    }
+    String label = sheet.getByRole(AriaRole.LISTITEM).first().locator("span").last().textContent();
+    take.click();
+    assertThat(sheet).hasCount(0);
+    desk.kept().openEverything();
+    assertThat(desk.topic(label)).isVisible();
+    desk.button("Undo").click();
+    assertThat(desk.topic(label)).hasCount(0);
   }
 
   private static Page.GetByRoleOptions named(String name) {

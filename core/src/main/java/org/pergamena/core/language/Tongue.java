@@ -33,6 +33,7 @@ public final class Tongue {
   /** Words that are tagged at once where it is not known where sentences end. */
   private static final int RUN = 100;
 
+  private static final int LONGEST_SIGNPOST = 5;
   private static final Map<String, Tongue> KNOWN = new ConcurrentHashMap<>();
   private static final Pattern TOKEN =
       Pattern.compile(
@@ -155,6 +156,23 @@ public final class Tongue {
   /** Whether a word tells what something is, as in {@code the wall is a risk}. */
   public boolean copula(String word) {
     return lists.copulas().contains(plain(word));
+  }
+
+  /** Whether a noun is what a text may call itself, as in {@code this article}. */
+  public boolean work(String word) {
+    return lists.works().contains(plain(word));
+  }
+
+  /** Whether a sentence that begins with some words opens another subject. */
+  public boolean signpost(List<String> words) {
+    StringBuilder opening = new StringBuilder();
+    for (String word : words.subList(0, Math.min(words.size(), LONGEST_SIGNPOST))) {
+      opening.append(opening.isEmpty() ? "" : "_").append(plain(word));
+      if (lists.signposts().contains(opening.toString())) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** The word before what something is seen as; empty if it is not known. */

@@ -25,6 +25,8 @@ import java.util.Set;
  * @param subjects words that a verb follows
  * @param past forms of verbs that are never nouns
  * @param bare words after which a verb has its base form
+ * @param signposts how a speaker begins another subject, the words of each joined by {@code _}
+ * @param works what a text may be called that speaks of itself
  * @param and the word that joins two, empty if it is not known
  */
 record WordLists(
@@ -41,6 +43,8 @@ record WordLists(
     Set<String> subjects,
     Set<String> past,
     Set<String> bare,
+    Set<String> signposts,
+    Set<String> works,
     String and) {
 
   /** The lists that ship for a language; all empty if there are none. */
@@ -67,6 +71,8 @@ record WordLists(
         set(words, "subjects"),
         set(words, "past"),
         set(words, "bare"),
+        set(words, "signposts"),
+        set(words, "works"),
         words.getProperty("and", ""));
   }
 

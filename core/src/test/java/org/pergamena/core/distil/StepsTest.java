@@ -2,6 +2,7 @@ package org.pergamena.core.distil;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -78,6 +79,19 @@ class StepsTest {
     String words = text.source().text().text();
     assertThat(words.substring(text.sentences().get(starts.get(1)).span().start()))
         .startsWith("Wading birds came back");
+  }
+
+  @Test
+  void a_signpost_opens_a_segment_where_words_leave_it_open() {
+    String even = "The board met the growers about the channel in the %s week.";
+    List<String> paragraphs = new ArrayList<>();
+    for (String week : List.of("first", "second", "third", "fourth", "fifth", "sixth", "seventh")) {
+      paragraphs.add(String.format(even, week).repeat(3).replace(".T", ". T"));
+    }
+    paragraphs.set(4, "Let me turn to the growers. " + paragraphs.get(4));
+    Analysed text = text(paragraphs.toArray(String[]::new));
+    List<Integer> starts = new Cohesion(text, 0, text.sentences().size()).segments(2, 0, () -> {});
+    assertThat(text.sentences().get(starts.get(1)).tokens().get(0).surface()).isEqualTo("Let");
   }
 
   @Test

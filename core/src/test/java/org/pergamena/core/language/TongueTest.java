@@ -184,4 +184,15 @@ class TongueTest {
         java.time.Duration.ofSeconds(30),
         () -> assertThat(Tongue.of("eng").tags(marks)).hasSize(200_000));
   }
+
+  @Test
+  void a_speaker_says_that_another_subject_begins() {
+    Tongue english = Tongue.of(Tongue.ENGLISH);
+    assertThat(english.signpost(List.of("Let", "me", "turn", "to", "the"))).isTrue();
+    assertThat(english.signpost(List.of("Finally", "we"))).isTrue();
+    assertThat(english.signpost(List.of("Now", "the"))).isTrue();
+    assertThat(english.signpost(List.of("The", "wall", "is"))).isFalse();
+    assertThat(english.signpost(List.of())).isFalse();
+    assertThat(Tongue.of("deu").signpost(List.of("Finally"))).isFalse();
+  }
 }

@@ -81,7 +81,8 @@ public final class Grouping {
     List<List<Integer>> kindred = kindred(roots, bySource, vectors, main);
     int[] shares = Kindred.shares(kindred.stream().map(own -> words(leaves, own)).toList(), main);
     for (int i = 0; i < shares.length; i++) {
-      for (List<Integer> cluster : merged(leaves, vectors, sections, kindred.get(i), shares[i])) {
+      for (List<Integer> cluster :
+          Settling.of(merged(leaves, vectors, sections, kindred.get(i), shares[i]), vectors)) {
         mains.add(below(leaves, vectors, sections, cluster, mostBelow, levels - 1));
       }
     }

@@ -19,6 +19,9 @@ final class Joins {
   /** Two things that are each in so many of the paragraphs are what the group is about. */
   private static final double MUCH = 1 / 3.0;
 
+  /** Of fewer paragraphs nothing is a part. */
+  private static final int SEVERAL = 3;
+
   private final Map<String, Set<String>> beside = new HashMap<>();
   private final Map<String, Set<String>> paragraphs = new HashMap<>();
   private final Set<String> all = new HashSet<>();
@@ -69,7 +72,7 @@ final class Joins {
 
   /** Whether each of two phrases goes through a good part of the paragraphs. */
   boolean carried(List<Token> phrase, List<Token> other) {
-    return share(phrase) >= MUCH && share(other) >= MUCH;
+    return all.size() >= SEVERAL && share(phrase) >= MUCH && share(other) >= MUCH;
   }
 
   private double share(List<Token> phrase) {

@@ -63,13 +63,23 @@ public final class Labeller {
         return heading;
       }
     }
+    Set<String> below = new HashSet<>();
+    group.children().forEach(child -> headings(child, tongue, below));
     for (Candidate each : ranked(group, above)) {
-      if (used.add(each.key())) {
+      if (!below.contains(each.key()) && used.add(each.key())) {
         wear(each.key());
         return each.label();
       }
     }
     return unnamed(group);
+  }
+
+  /** The words of the headings of a group and all below it, which are to stand there. */
+  private void headings(Group group, Tongue tongue, Set<String> keys) {
+    if (group.heading() != null) {
+      keys.add(key(heading(group.heading(), tongue), tongue));
+    }
+    group.children().forEach(child -> headings(child, tongue, keys));
   }
 
   /** An author's heading as a label. */

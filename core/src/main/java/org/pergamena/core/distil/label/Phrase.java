@@ -21,8 +21,13 @@ record Phrase(String key, boolean nouns, List<Token> tokens, Tongue tongue) {
     return new Phrase(key, nouns, List.copyOf(tokens), tongue);
   }
 
-  /** Whether it names nothing in particular: one word that could stand over any text. */
+  /**
+   * Whether it names nothing in particular: one word that could stand over any text, or the text
+   * itself, as {@code magazine article}.
+   */
   boolean generic() {
-    return tokens.size() == 1 && tongue.generic(tokens.get(0).surface());
+    Token head = tokens.get(tongue.headFirst() ? 0 : tokens.size() - 1);
+    return tokens.size() == 1 && tongue.generic(head.surface())
+        || nouns && tongue.work(head.surface());
   }
 }

@@ -29,8 +29,12 @@ public final class Cohesion {
   /** What a likely seam is worth, as a share of what all cutting can gain. */
   private static final double SEAM = 0.045;
 
+  /** What a signpost at the beginning adds to the strength of a seam. */
+  private static final double SIGNPOST = 1.5;
+
   private final int[][] units;
   private final int[] words;
+  private final boolean[] signs;
   private final int[] starts;
   private final int vocabulary;
 
@@ -41,6 +45,7 @@ public final class Cohesion {
     Map<String, Integer> ids = new HashMap<>();
     this.units = new int[starts.length][];
     this.words = new int[starts.length];
+    this.signs = new boolean[starts.length];
     for (int i = 0; i < starts.length; i++) {
       int end = i + 1 < starts.length ? starts[i + 1] : to;
       List<Integer> stems = new ArrayList<>();
@@ -52,6 +57,7 @@ public final class Cohesion {
         }
       }
       words[i] = text.words(starts[i], end);
+      signs[i] = text.sentences().get(starts[i]).opens(text.tongue());
       units[i] = stems.stream().mapToInt(Integer::intValue).toArray();
     }
     this.vocabulary = Math.max(1, ids.size());
@@ -127,6 +133,9 @@ public final class Cohesion {
       gain -= cost[i][i + 1];
     }
     double[] seams = new Seams(units, words, vocabulary).strengths(pulse);
+    for (int i = 1; i < n; i++) {
+      seams[i] += signs[i] ? SIGNPOST : 0;
+    }
     for (int start = 1; start < n; start++) {
       for (int end = start + 1; end <= n; end++) {
         cost[start][end] -= SEAM * Math.abs(gain) * seams[start];

@@ -1,6 +1,7 @@
 package org.pergamena.core.distil.text;
 
 import java.util.List;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Span;
 
 /**
@@ -9,6 +10,8 @@ import org.pergamena.core.source.Span;
  * @param block the block of the source text that it stands in
  */
 public record Sentence(Span span, int block, List<Token> tokens) {
+  private static final int OPENING = 5;
+
   public Sentence {
     tokens = List.copyOf(tokens);
   }
@@ -20,5 +23,11 @@ public record Sentence(Span span, int block, List<Token> tokens) {
       words += token.word() ? 1 : 0;
     }
     return words;
+  }
+
+  /** Whether it begins as one that opens another subject. */
+  public boolean opens(Tongue tongue) {
+    return tongue.signpost(
+        tokens.stream().filter(Token::word).limit(OPENING).map(Token::surface).toList());
   }
 }
