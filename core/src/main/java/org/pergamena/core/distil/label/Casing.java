@@ -2,9 +2,11 @@ package org.pergamena.core.distil.label;
 
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
@@ -12,16 +14,27 @@ import org.pergamena.core.language.Tongue;
 
 /**
  * How a word is written inside a sentence: names and acronyms keep their capitals, other words lose
- * the one that the beginning of a sentence gave them.
+ * the one that the beginning of a sentence gave them. What was written down without capitals has
+ * them where other sources show them.
  */
 final class Casing {
   private final Map<String, Map<String, Integer>> forms = new HashMap<>();
 
+  /** Two words that are met with capitals, as {@code quay street}. */
+  private final Set<String> names = new HashSet<>();
+
+  /** Two words that are met without. */
+  private final Set<String> plain = new HashSet<>();
+
   Casing(Collection<Analysed> texts) {
     for (Analysed text : texts) {
+      if (text.lowerCase()) {
+        continue;
+      }
       for (Sentence sentence : text.sentences()) {
         List<Token> tokens = sentence.tokens();
         for (int i = 0; i < tokens.size(); i++) {
+          pair(tokens, i);
           String surface = tokens.get(i).surface();
           boolean opening = i == 0 || !tokens.get(i - 1).word();
           if (!opening || surface.equals(surface.toLowerCase(Locale.ROOT))) {
@@ -34,12 +47,47 @@ final class Casing {
     }
   }
 
+  private void pair(List<Token> tokens, int i) {
+    if (i == 0 || !tokens.get(i).content() || !tokens.get(i - 1).content()) {
+      return;
+    }
+    String pair = lower(tokens, i - 1) + " " + lower(tokens, i);
+    if (!capital(tokens, i)) {
+      plain.add(pair);
+    } else if (capital(tokens, i - 1)) {
+      names.add(pair);
+    }
+  }
+
+  private static String lower(List<Token> tokens, int i) {
+    return tokens.get(i).surface().toLowerCase(Locale.ROOT);
+  }
+
+  /** Whether a word without a capital belongs to what other sources show to be a name. */
+  private boolean named(List<Token> tokens, int i) {
+    return !capital(tokens, i)
+        && (i > 0 && name(tokens, i - 1) || i + 1 < tokens.size() && name(tokens, i));
+  }
+
+  private boolean name(List<Token> tokens, int i) {
+    String pair = lower(tokens, i) + " " + lower(tokens, i + 1);
+    return names.contains(pair) && !plain.contains(pair);
+  }
+
+  private String within(List<Token> tokens, int i, Tongue tongue) {
+    String surface = tokens.get(i).surface();
+    if (named(tokens, i)) {
+      return Character.toUpperCase(surface.charAt(0)) + surface.substring(1);
+    }
+    return inName(tokens, i) ? surface : word(tokens.get(i), tongue);
+  }
+
   /** The phrase as a label: sentence case. */
   String label(List<Token> tokens, Tongue tongue) {
     StringBuilder label = new StringBuilder();
     for (int i = 0; i < tokens.size(); i++) {
       boolean joined = label.isEmpty() || tongue.unspaced() || elided(label);
-      String word = inName(tokens, i) ? tokens.get(i).surface() : word(tokens.get(i), tongue);
+      String word = within(tokens, i, tongue);
       label.append(joined ? "" : " ").append(word);
     }
     label.setCharAt(0, Character.toUpperCase(label.charAt(0)));
@@ -50,7 +98,7 @@ final class Casing {
    * A label as it is written after others: its first word loses the capital that it only has there.
    */
   String inside(List<Token> tokens, String label, Tongue tongue) {
-    String first = inName(tokens, 0) ? tokens.get(0).surface() : word(tokens.get(0), tongue);
+    String first = within(tokens, 0, tongue);
     return label.length() < first.length() ? label : first + label.substring(first.length());
   }
 

@@ -27,7 +27,7 @@ public final class Cohesion {
   private static final int LEAST_WORDS = Integer.getInteger("leastw", 20);
 
   /** What a likely seam is worth, as a share of what all cutting can gain. */
-  private static final double SEAM = 0.045;
+  private static final double SEAM = 0.15;
 
   /** What a signpost at the beginning adds to the strength of a seam. */
   private static final double SIGNPOST = 1.5;

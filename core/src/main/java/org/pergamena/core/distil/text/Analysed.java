@@ -14,6 +14,8 @@ import org.pergamena.core.source.Spans;
  * @param punctuated whether the text has sentence marks
  */
 public record Analysed(Source source, List<Sentence> sentences, boolean punctuated) {
+  private static final int LETTERS_PER_CAPITAL = 300;
+
   public Analysed {
     sentences = List.copyOf(sentences);
   }
@@ -67,5 +69,15 @@ public record Analysed(Source source, List<Sentence> sentences, boolean punctuat
       words += sentence.words();
     }
     return words;
+  }
+
+  /** Whether hardly a word has a capital, as in what was written down by a machine. */
+  public boolean lowerCase() {
+    return lowerCase(source.text().text());
+  }
+
+  static boolean lowerCase(String text) {
+    long capitals = text.chars().filter(Character::isUpperCase).count();
+    return capitals * LETTERS_PER_CAPITAL < text.length();
   }
 }

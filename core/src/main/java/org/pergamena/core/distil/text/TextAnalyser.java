@@ -22,7 +22,6 @@ import org.pergamena.core.source.Span;
 public final class TextAnalyser {
   private static final Pattern MARK = Pattern.compile("[.!?\u2026\u3002\uff01\uff1f]");
   private static final int WORDS_PER_MARK = 60;
-  private static final int LETTERS_PER_CAPITAL = 300;
 
   private TextAnalyser() {}
 
@@ -37,14 +36,9 @@ public final class TextAnalyser {
             .mapToObj(i -> sentences(text, i, punctuated, tongue))
             .toList();
     List<Sentence> sentences = blocks.stream().flatMap(List::stream).toList();
-    boolean told = tongue.tagged() && !(tongue.capitalisesNouns() && lowerCase(text.text()));
+    boolean told =
+        tongue.tagged() && !(tongue.capitalisesNouns() && Analysed.lowerCase(text.text()));
     return Analysed.of(source, told ? sentences : Guessing.tagged(sentences, tongue), punctuated);
-  }
-
-  /** Whether hardly a word has a capital, as in what was written down by a machine. */
-  private static boolean lowerCase(String text) {
-    long capitals = text.chars().filter(Character::isUpperCase).count();
-    return capitals * LETTERS_PER_CAPITAL < text.length();
   }
 
   /** The tagged words of a piece of text that is not part of a source, such as a heading. */
