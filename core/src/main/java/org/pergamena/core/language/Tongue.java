@@ -163,6 +163,11 @@ public final class Tongue {
     return lists.works().contains(plain(word));
   }
 
+  /** Whether a speaker may turn to those who listen with a word. */
+  public boolean salutes(String word) {
+    return lists.salutes().contains(plain(word));
+  }
+
   /** Whether a sentence that begins with some words opens another subject. */
   public boolean signpost(List<String> words) {
     StringBuilder opening = new StringBuilder();

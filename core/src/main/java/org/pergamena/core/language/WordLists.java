@@ -27,6 +27,7 @@ import java.util.Set;
  * @param bare words after which a verb has its base form
  * @param signposts how a speaker begins another subject, the words of each joined by {@code _}
  * @param works what a text may be called that speaks of itself
+ * @param salutes words by which a speaker turns to those who listen
  * @param and the word that joins two, empty if it is not known
  */
 record WordLists(
@@ -45,6 +46,7 @@ record WordLists(
     Set<String> bare,
     Set<String> signposts,
     Set<String> works,
+    Set<String> salutes,
     String and) {
 
   /** The lists that ship for a language; all empty if there are none. */
@@ -73,6 +75,7 @@ record WordLists(
         set(words, "bare"),
         set(words, "signposts"),
         set(words, "works"),
+        set(words, "salutes"),
         words.getProperty("and", ""));
   }
 

@@ -3,6 +3,7 @@ package org.pergamena.core.distil.label;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
@@ -20,6 +21,8 @@ final class Phrases {
    */
   private static final int LONGEST_RUN = 12;
 
+  private static final int SALUTES = 3;
+
   private Phrases() {}
 
   /** Every noun phrase, those within longer ones too, and the phrases made of them. */
@@ -28,6 +31,9 @@ final class Phrases {
     boolean sure = tongue.tagged() && text.punctuated();
     List<Phrase> phrases = new ArrayList<>();
     List<Token> tokens = sentence.tokens();
+    if (salutes(tokens, tongue)) {
+      return phrases;
+    }
     for (int start = 0; start < tokens.size(); start++) {
       if (!begins(tokens, start, tongue)) {
         continue;
@@ -45,6 +51,16 @@ final class Phrases {
     }
     phrases.addAll(new Clauses(tokens, reaches(tokens, tongue), tongue, sure).phrases());
     return phrases;
+  }
+
+  /** Whether a sentence turns to those who listen, with two or more words for it. */
+  private static boolean salutes(List<Token> tokens, Tongue tongue) {
+    return tokens.stream()
+            .map(token -> token.surface().toLowerCase(Locale.ROOT))
+            .filter(tongue::salutes)
+            .distinct()
+            .count()
+        >= SALUTES;
   }
 
   /** Where the longest noun phrase that a word can begin ends; -1 if it can begin none. */

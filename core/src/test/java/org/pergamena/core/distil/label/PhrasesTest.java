@@ -60,6 +60,13 @@ class PhrasesTest {
   }
 
   @Test
+  void a_salutation_names_nothing() {
+    assertThat(phrases("Dear colleagues, distinguished guests of the harbour board, welcome."))
+        .isEmpty();
+    assertThat(phrases("The guests of the harbour board left.")).contains("Harbour board");
+  }
+
+  @Test
   void a_long_run_of_nouns_costs_no_more_than_its_length() {
     List<Token> nouns =
         IntStream.range(0, 100_000)
