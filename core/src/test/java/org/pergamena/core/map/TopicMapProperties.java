@@ -21,9 +21,8 @@ class TopicMapProperties {
     TopicMap map = first;
     List<Change> inverses = new ArrayList<>();
     for (int i = 0; i < length; i++) {
-      Change change = change(map, random);
       try {
-        Applied applied = map.apply(change);
+        Applied applied = map.apply(change(map, random));
         requireTouched(map, applied);
         map = applied.map();
         inverses.add(0, applied.inverse());
@@ -78,7 +77,7 @@ class TopicMapProperties {
 
   private static Change change(TopicMap map, Random random) {
     Topic topic = any(map, random);
-    return switch (random.nextInt(15)) {
+    return switch (random.nextInt(20)) {
       case 0 -> new TreeChange.RemoveBranch(topic.id());
       case 1 -> new ContentChange.Relabel(topic.id(), "label " + random.nextInt(100));
       case 2 -> new ContentChange.Annotate(topic.id(), "note " + random.nextInt(100));
@@ -92,6 +91,14 @@ class TopicMapProperties {
       case 10 -> new LookChange.Paint(topic.id(), new Look(Ink.values()[random.nextInt(8)]));
       case 11 -> new LookChange.Arrange(new MapLook(LayoutKind.values()[random.nextInt(2)]));
       case 12 -> shelf(random);
+      case 14 -> new Regrouping(map).merge(topic.id(), List.of(any(map, random).id()));
+      case 15 -> new Regrouping(map).between(List.of(topic.id()), added(random));
+      case 16 ->
+          new Regrouping(map).sorted(topic.id(), Regrouping.Order.values()[random.nextInt(3)]);
+      case 17 -> new Regrouping(map).passages(topic.id(), List.of(first(topic)), topic.id());
+      case 18 ->
+          new Regrouping(map)
+              .split(topic.id(), List.of(first(topic)), added(random), random.nextBoolean());
       case 13 ->
           new Together(
               List.of(
@@ -104,6 +111,10 @@ class TopicMapProperties {
         yield new TreeChange.AddBranch(topic.id(), place(map, random), branch);
       }
     };
+  }
+
+  private static Topic added(Random random) {
+    return Topic.labelled(new UUID(random.nextLong(), random.nextLong()), "added");
   }
 
   private static Change shelf(Random random) {
