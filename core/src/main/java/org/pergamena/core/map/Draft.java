@@ -41,7 +41,8 @@ public final class Draft {
     this.view = new TopicMap(root, this.topics, this.links, look, this.colours);
   }
 
-  TopicMap map() {
+  /** The map as the changes so far have made it. */
+  public TopicMap map() {
     return new TopicMap(root, topics, links, look, colours);
   }
 

@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.Regrouping;
+import org.pergamena.core.map.TopicMap;
 
 /** What a person does to a map on the page. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
@@ -29,9 +31,17 @@ import org.pergamena.core.map.LayoutKind;
   @JsonSubTypes.Type(value = Edit.Disconnect.class, name = "Disconnect"),
   @JsonSubTypes.Type(value = Edit.Paint.class, name = "Paint"),
   @JsonSubTypes.Type(value = Edit.Arrange.class, name = "Arrange"),
+  @JsonSubTypes.Type(value = Edit.Merge.class, name = "Merge"),
+  @JsonSubTypes.Type(value = Edit.Between.class, name = "Between"),
+  @JsonSubTypes.Type(value = Edit.Sort.class, name = "Sort"),
+  @JsonSubTypes.Type(value = Edit.MovePassages.class, name = "MovePassages"),
+  @JsonSubTypes.Type(value = Edit.Split.class, name = "Split"),
   @JsonSubTypes.Type(value = Edit.Several.class, name = "Several")
 })
 public sealed interface Edit {
+  /** Passages that one edit moves at most. */
+  int MOST_PASSAGES = 5_000;
+
   /** Adds a topic under a parent, after one of its children or, if that is null, before all. */
   record Add(
       @NotNull UUID topic,
@@ -88,6 +98,38 @@ public sealed interface Edit {
   /** Places the topics of the map in another way. */
   record Arrange(@NotNull LayoutKind layout) implements Edit {}
 
+  /** Merges topics into one, which takes on what they carry and what is below them. */
+  record Merge(
+      @NotNull UUID into, @NotEmpty @Size(max = TopicMap.MOST_TOPICS) List<@NotNull UUID> topics)
+      implements Edit {}
+
+  /** Puts a new topic between topics that stand under the same one and that one. */
+  record Between(
+      @NotNull UUID topic,
+      @NotNull String label,
+      @NotEmpty @Size(max = TopicMap.MOST_TOPICS) List<@NotNull UUID> around)
+      implements Edit {}
+
+  /** Puts what is right below a topic in order. */
+  record Sort(@NotNull UUID topic, @NotNull Regrouping.Order by) implements Edit {}
+
+  /** Puts passages of a topic to another. */
+  record MovePassages(
+      @NotNull UUID topic,
+      @NotEmpty @Size(max = MOST_PASSAGES) List<@NotNull UUID> evidence,
+      @NotNull UUID to)
+      implements Edit {}
+
+  /** Makes a new topic of passages of a topic, right after it, or under it. */
+  record Split(
+      @NotNull UUID topic,
+      @NotEmpty @Size(max = MOST_PASSAGES) List<@NotNull UUID> evidence,
+      @NotNull UUID added,
+      @NotNull String label,
+      boolean under)
+      implements Edit {}
+
   /** Several of the others in their order, as one step. */
-  record Several(@NotEmpty @Size(max = 20_000) @Valid List<@NotNull Edit> edits) implements Edit {}
+  record Several(@NotEmpty @Size(max = TopicMap.MOST_TOPICS) @Valid List<@NotNull Edit> edits)
+      implements Edit {}
 }

@@ -1,21 +1,28 @@
 package org.pergamena.server.desk;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.Draft;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.EvidenceChange;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Regrouping;
 import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
@@ -26,13 +33,31 @@ import org.springframework.stereotype.Component;
 /** Turns what a person does into a change of the map. */
 @Component
 class Edits {
+  /** As many of these at once as a map of many topics stands. */
+  private static final int MOST_REGROUPING = 50;
+
+  /** Edits that come to something else on another map. */
+  private static final Set<Class<? extends Edit>> REGROUPING =
+      Set.of(
+          Edit.Merge.class,
+          Edit.Between.class,
+          Edit.Sort.class,
+          Edit.MovePassages.class,
+          Edit.Split.class,
+          Edit.Several.class);
+
   private final Sources sources;
 
   Edits(Sources sources) {
     this.sources = sources;
   }
 
-  Change change(UUID mapId, Edit edit) {
+  /**
+   * The change that an edit comes to.
+   *
+   * @param now the map as it is
+   */
+  Change change(UUID mapId, TopicMap now, Edit edit) {
     if (edit instanceof Edit.Add add) {
       Topic topic = Topic.labelled(add.topic(), add.label().strip());
       return new TreeChange.AddBranch(add.parent(), Place.after(add.after()), Branch.of(topic));
@@ -49,9 +74,49 @@ class Edits {
     } else if (edit instanceof Edit.Unlink unlink) {
       return new EvidenceChange.Unlink(unlink.topic(), unlink.evidence());
     } else if (edit instanceof Edit.Several several) {
-      return new Together(several.edits().stream().map(each -> change(mapId, each)).toList());
+      return several(mapId, now, several);
+    } else if (edit instanceof Edit.Link link) {
+      return link(mapId, link);
     }
-    return edit instanceof Edit.Link link ? link(mapId, link) : outsideTheTree(edit);
+    return regrouped(now, edit);
+  }
+
+  /** Each edit as it comes to on the map that those before it have left. */
+  private Change several(UUID mapId, TopicMap now, Edit.Several several) {
+    if (several.edits().stream().filter(Edits::looks).count() > MOST_REGROUPING) {
+      throw new MapRuleException(
+          "At most " + MOST_REGROUPING + " regroupings are done as one step. Do them in parts.");
+    }
+    Draft draft = now.draft();
+    List<Change> changes = new ArrayList<>();
+    for (Edit edit : several.edits()) {
+      Change change = change(mapId, looks(edit) ? draft.map() : now, edit);
+      draft.apply(change);
+      changes.add(change);
+    }
+    return new Together(changes);
+  }
+
+  private static boolean looks(Edit edit) {
+    return REGROUPING.contains(edit.getClass());
+  }
+
+  private static Change regrouped(TopicMap now, Edit edit) {
+    Regrouping regrouping = new Regrouping(now);
+    if (edit instanceof Edit.Merge merge) {
+      return regrouping.merge(merge.into(), merge.topics());
+    } else if (edit instanceof Edit.Between between) {
+      Topic added = Topic.labelled(between.topic(), between.label().strip());
+      return regrouping.between(between.around(), added);
+    } else if (edit instanceof Edit.Sort sort) {
+      return regrouping.sorted(sort.topic(), sort.by());
+    } else if (edit instanceof Edit.MovePassages move) {
+      return regrouping.passages(move.topic(), move.evidence(), move.to());
+    } else if (edit instanceof Edit.Split split) {
+      Topic added = Topic.labelled(split.added(), split.label().strip());
+      return regrouping.split(split.topic(), split.evidence(), added, split.under());
+    }
+    return outsideTheTree(edit);
   }
 
   private static Change outsideTheTree(Edit edit) {

@@ -133,7 +133,7 @@ class MapController {
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Sent sent) {
-    maps.change(Act.byHand(visitor, sent.id()), map, now -> edits.change(map, sent.edit()));
+    maps.change(Act.byHand(visitor, sent.id()), map, now -> edits.change(map, now, sent.edit()));
     return desks.since(visitor, map, sent.base());
   }
 

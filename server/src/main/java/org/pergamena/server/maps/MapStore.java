@@ -140,6 +140,7 @@ class MapStore {
     gone.removeIf(after::has);
     unlink(touched);
     remove(gone);
+    unhang(before, after, touched);
     ranks.keySet().removeAll(gone);
 
     Set<UUID> changed = touched.subjects();
@@ -187,6 +188,28 @@ class MapStore {
   private void unlink(Touched touched) {
     if (!touched.links().isEmpty()) {
       delete("delete from CrossLinkRow where id in :ids", touched.links());
+    }
+  }
+
+  /** Passages that went from one topic to another are written anew. */
+  private void unhang(TopicMap before, TopicMap after, Touched touched) {
+    Map<UUID, UUID> homes = new HashMap<>();
+    for (UUID id : touched.topics()) {
+      if (before.has(id) && after.has(id)) {
+        before.topic(id).evidence().forEach(evidence -> homes.put(evidence.id(), id));
+      }
+    }
+    Set<UUID> moved = new HashSet<>();
+    for (UUID id : touched.topics()) {
+      if (after.has(id)) {
+        after.topic(id).evidence().stream()
+            .map(Evidence::id)
+            .filter(evidence -> homes.containsKey(evidence) && !homes.get(evidence).equals(id))
+            .forEach(moved::add);
+      }
+    }
+    if (!moved.isEmpty()) {
+      delete("delete from EvidenceRow where id in :ids", moved);
     }
   }
 
