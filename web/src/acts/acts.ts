@@ -11,9 +11,19 @@ export type Acts = readonly { title: string; acts: readonly Act[] }[];
 export type Elsewhere = {
   onLink: (topic: string) => void;
   onNames: (topic: string) => void;
+  /** Chooses the topic that it comes under or into. */
+  onPlace: (what: "move" | "merge", topic: string) => void;
+  /** Names a topic that comes above it. */
+  onAbove: (topic: string) => void;
   onPassage: (topic: Topic) => void;
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
 };
+
+const SORTS = [
+  ["LABEL", "label"],
+  ["PASSAGES", "number of passages"],
+  ["SOURCES", "place in the sources"],
+] as const;
 
 /** All that can be done to a topic now, in the order of what people do. */
 export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: Elsewhere): Acts {
@@ -47,6 +57,16 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           label: "Add a topic beside it",
           do: () => map.addSibling(topic),
         }),
+        ...only(parent, {
+          id: "before",
+          label: "Add a topic before it",
+          do: () => map.addBefore(topic),
+        }),
+        ...only(parent, {
+          id: "above",
+          label: "Put a topic above it…",
+          do: () => elsewhere.onAbove(topic.id),
+        }),
         { id: "link", label: "Link to another topic…", do: () => elsewhere.onLink(topic.id) },
       ],
     },
@@ -75,6 +95,21 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           label: "Move in, under the one above",
           do: shift(into),
         }),
+        ...only(parent, {
+          id: "move",
+          label: "Move to another topic…",
+          do: () => elsewhere.onPlace("move", topic.id),
+        }),
+        ...only(parent, {
+          id: "merge",
+          label: "Merge into another topic…",
+          do: () => elsewhere.onPlace("merge", topic.id),
+        }),
+        ...(topic.children.length > 1 ? SORTS : []).map(([by, words]) => ({
+          id: `sort ${by}`,
+          label: `Sort what is below by ${words}`,
+          do: () => map.sort(topic, by),
+        })),
         ...only(topic.children.length > 0, {
           id: "toggle",
           label: topic.closed ? "Open the branch" : "Close the branch",

@@ -44,6 +44,7 @@ export type Wishes = Schemas["Wishes"];
 export type Preview = Schemas["Preview"];
 export type Belonging = Schemas["Belonging"];
 export type Folding = Schemas["Folding"];
+export type Sorting = Schemas["Sort"]["by"];
 export type Offered = Schemas["Offered"];
 export type Edit =
   | Schemas["Add"]
@@ -59,4 +60,9 @@ export type Edit =
   | Schemas["Disconnect"]
   | Schemas["Paint"]
   | Schemas["Arrange"]
+  | Schemas["Merge"]
+  | Schemas["Between"]
+  | Schemas["Sort"]
+  | Schemas["MovePassages"]
+  | Schemas["Split"]
   | { type: "Several"; edits: Edit[] };

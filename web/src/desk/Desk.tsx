@@ -194,6 +194,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
         onMenu={setMenu}
         onPassage={linkPassage}
         onAsk={ask}
+        onOpened={setOpened}
         onGone={leave}
         say={say}
       />
@@ -218,6 +219,8 @@ export const Desk = memo(function Desk(props: DeskProps) {
           acts={actsOn(tree, tree.get(menu.topic) ?? tree.root, map.current, {
             onLink: (topic) => setOpened({ sheet: "link", topic }),
             onNames: (topic) => setOpened({ sheet: "names", topic }),
+            onPlace: (what, topic) => setOpened({ sheet: "place", placing: { what, topic } }),
+            onAbove: (topic) => setOpened({ sheet: "new", making: { what: "between", topic } }),
             onPassage: linkPassage,
             onAsk: ask,
           })}

@@ -8,6 +8,7 @@ import { SourceReading } from "../reading/SourceReading";
 import type { OpenSource, Spot } from "../reading/spot";
 import { TopicReading } from "../reading/TopicReading";
 import { afterPaint } from "../ui/afterPaint";
+import type { Opened } from "./Sheets";
 
 const Page = styled.section`
   grid-column: 2;
@@ -42,6 +43,7 @@ type ReadingPageProps = {
   onMenu: (at: MenuAt) => void;
   onPassage: (topic: Topic) => void;
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
+  onOpened: (opened: Opened) => void;
   onGone: () => void;
   say: (words: string) => void;
 };
@@ -89,6 +91,18 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
           }
           onPassage={props.onPassage}
           onAsk={props.onAsk}
+          onMovePassage={(evidence) =>
+            props.onOpened({
+              sheet: "place",
+              placing: { what: "passage", topic: topic.id, evidence },
+            })
+          }
+          onMakeTopic={(evidence, words) =>
+            props.onOpened({
+              sheet: "new",
+              making: { what: "split", topic: topic.id, evidence, words },
+            })
+          }
           onGone={props.onGone}
         />
       )}

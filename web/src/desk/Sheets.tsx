@@ -11,6 +11,9 @@ import { OutlineSheet } from "../outline/OutlineSheet";
 import { ProposalsSheet } from "../outline/ProposalsSheet";
 import type { OpenSource } from "../reading/spot";
 import { LinkSheet } from "../relations/LinkSheet";
+import { type Making, NewTopicSheet } from "../relations/NewTopicSheet";
+import { PlaceSheet } from "../relations/PlaceSheet";
+import type { Placing } from "../relations/placing";
 import { LeftOutSheet } from "../source/LeftOutSheet";
 import { SearchSheet } from "../source/SearchSheet";
 import { SourceSheet } from "../source/SourceSheet";
@@ -34,6 +37,8 @@ export type Opened =
         | "search";
     }
   | { sheet: "link" | "names"; topic: string }
+  | { sheet: "place"; placing: Placing }
+  | { sheet: "new"; making: Making }
   | { sheet: "source"; source: string };
 
 type SheetsProps = {
@@ -76,6 +81,22 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         actions={actions}
         topic={opened?.sheet === "names" ? opened.topic : null}
         onClose={close}
+        say={say}
+      />
+      <PlaceSheet
+        tree={tree}
+        actions={actions}
+        placing={opened?.sheet === "place" ? opened.placing : null}
+        onClose={close}
+        onSelect={onSelect}
+        say={say}
+      />
+      <NewTopicSheet
+        tree={tree}
+        actions={actions}
+        making={opened?.sheet === "new" ? opened.making : null}
+        onClose={close}
+        onSelect={onSelect}
         say={say}
       />
       <ExportSheet desk={desk} isOpen={props.exporting} onOpenChange={props.onExporting} />

@@ -1,4 +1,4 @@
-import type { Ink, LayoutKind, Topic } from "../api/types";
+import type { Ink, LayoutKind, Sorting, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "./tree";
 import type { Viewport } from "./useViewport";
@@ -65,6 +65,16 @@ export function mapCommands(context: Context) {
     addSibling: (topic: Topic) => {
       const parent = tree.parent(topic);
       parent ? add(parent, topic.id) : add(topic, last(topic));
+    },
+    addBefore: (topic: Topic) => {
+      const parent = tree.parent(topic);
+      if (parent) {
+        add(parent, before(topic, 1));
+      }
+    },
+    sort: (topic: Topic, by: Sorting) => {
+      actions.edit({ type: "Sort", topic: topic.id, by });
+      say(`What is below ${topic.label} is sorted`);
     },
     remove: (topic: Topic) => {
       const next = tree.neighbour(topic);

@@ -66,10 +66,14 @@ type PassageViewProps = {
   branch: number;
   onOpen: OpenSource;
   onUnlink: (evidence: string) => void;
+  onMove: (evidence: string) => void;
+  /** Makes a topic of the passage, which says these words. */
+  onMakeTopic: (evidence: string, words: string) => void;
 };
 
 /** A passage with the words around it; pressing it opens the source there. */
-export function PassageView({ passage, source, branch, onOpen, onUnlink }: PassageViewProps) {
+export function PassageView(props: PassageViewProps) {
+  const { passage, source, branch, onOpen, onUnlink } = props;
   const said = [STANCES[passage.stance], ORIGINS[passage.origin]].filter(Boolean).join(", ");
   return (
     <Frame style={{ borderColor: pigment(branch) }}>
@@ -108,6 +112,10 @@ export function PassageView({ passage, source, branch, onOpen, onUnlink }: Passa
             Play
           </Small>
         )}
+        <Small onPress={() => props.onMove(passage.evidence)}>Move…</Small>
+        <Small onPress={() => props.onMakeTopic(passage.evidence, passage.exact)}>
+          Make it a topic…
+        </Small>
         <Small onPress={() => onUnlink(passage.evidence)}>Unlink</Small>
       </Below>
     </Frame>

@@ -130,6 +130,8 @@ type TopicReadingProps = {
   onActs: ((button: Element) => void) | null;
   onPassage: (topic: Topic) => void;
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
+  onMovePassage: (evidence: string) => void;
+  onMakeTopic: (evidence: string, words: string) => void;
   /** What had the focus is not there any more. */
   onGone: () => void;
 };
@@ -220,6 +222,8 @@ export function TopicReading(props: TopicReadingProps) {
           branch={topic.branch}
           onOpen={onOpen}
           onUnlink={unlink}
+          onMove={props.onMovePassage}
+          onMakeTopic={props.onMakeTopic}
         />
       ))}
       {proposed.length > 0 && (

@@ -1,31 +1,11 @@
 import { useState } from "react";
-import { Input, Label, ListBox, ListBoxItem } from "react-aria-components";
-import styled from "styled-components";
+import { Input, Label } from "react-aria-components";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
-import { pigment } from "../theme/tokens";
 import { Button } from "../ui/Button";
 import { Field } from "../ui/Field";
-import { menuItem } from "../ui/menu";
 import { Sheet, SheetButtons } from "../ui/Sheet";
-
-const MOST = 60;
-
-const List = styled(ListBox)`
-  height: 230px;
-  overflow: auto;
-  border: 1px solid ${({ theme }) => theme.rule};
-  border-radius: ${({ theme }) => theme.radius};
-  padding: 4px;
-  outline: none;
-  &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: 2px; }
-`;
-
-const Item = styled(ListBoxItem)`
-  ${menuItem}
-  b { font: 700 13px/20px ${({ theme }) => theme.control}; margin-right: 8px; }
-  &[data-selected] { background: ${({ theme }) => theme.highlight}; }
-`;
+import { TopicPicker } from "./TopicPicker";
 
 type LinkSheetProps = {
   tree: Tree;
@@ -60,17 +40,9 @@ export function LinkSheet({ tree, actions, from, onClose, say }: LinkSheetProps)
 }
 
 function OtherEnd({ tree, actions, from, onClose, say }: LinkSheetProps & { from: string }) {
-  const [sought, setSought] = useState("");
   const [to, setTo] = useState<string | null>(null);
   const [phrase, setPhrase] = useState("");
-  const low = sought.trim().toLocaleLowerCase();
   const linked = new Set(tree.desk.links.filter((l) => l.from === from).map((l) => l.to));
-  const others = tree.desk.topics.filter(
-    (t) =>
-      t.id !== from &&
-      !linked.has(t.id) &&
-      `${t.number} ${t.label}`.toLocaleLowerCase().includes(low),
-  );
   const link = () => {
     if (to) {
       const id = crypto.randomUUID();
@@ -81,27 +53,13 @@ function OtherEnd({ tree, actions, from, onClose, say }: LinkSheetProps & { from
   };
   return (
     <>
-      <Field autoFocus value={sought} onChange={setSought}>
-        <Label>Find the other topic</Label>
-        <Input />
-      </Field>
-      <List
-        aria-label="The other topic"
-        selectionMode="single"
-        selectedKeys={to ? [to] : []}
-        onSelectionChange={(keys) =>
-          setTo(keys === "all" ? null : String([...keys][0] ?? "") || null)
-        }
-        renderEmptyState={() => <p>No other topic is called that.</p>}
-      >
-        {others.slice(0, MOST).map((t) => (
-          <Item key={t.id} id={t.id} textValue={t.label}>
-            <b style={{ color: pigment(t.branch) }}>{t.number}</b>
-            {t.label}
-          </Item>
-        ))}
-      </List>
-      {others.length > MOST && <p>{others.length - MOST} more: type a few letters of it.</p>}
+      <TopicPicker
+        tree={tree}
+        label="Find the other topic"
+        offers={(t) => t.id !== from && !linked.has(t.id)}
+        chosen={to}
+        onChoose={setTo}
+      />
       <Field
         value={phrase}
         maxLength={120}

@@ -1,0 +1,97 @@
+package org.pergamena.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(Browsing.class)
+class RegroupTest {
+  private static Locator sheet(DeskPage desk) {
+    return desk.page().getByRole(AriaRole.DIALOG);
+  }
+
+  private static void act(DeskPage desk, String label) {
+    Page page = desk.page();
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^What to do")))
+        .click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
+  }
+
+  /** The label of a topic on the map, without its number and what is said after it. */
+  private static String label(Locator topic) {
+    return topic.getAttribute("aria-label").replaceFirst("^[\\d.]+ ", "").replaceFirst(",.*", "");
+  }
+
+  @Test
+  void a_topic_is_merged_into_another_and_a_passage_becomes_one_and_moves(DeskPage desk) {
+    desk.open();
+    Locator leaves = desk.page().locator("[role=treeitem][aria-level='3']:not([aria-expanded])");
+    String first = label(leaves.nth(0));
+    String second = label(leaves.nth(1));
+    desk.topic(second).click();
+    assertThat(desk.title()).hasText(second);
+    act(desk, "Merge into another topic");
+    sheet(desk).getByLabel("Find the other topic").fill(first);
+    sheet(desk).getByRole(AriaRole.OPTION).first().click();
+    sheet(desk).getByText("Merge them").click();
+    assertThat(desk.topic(second)).hasCount(0);
+    assertThat(desk.title()).hasText(first);
+
+    Locator make =
+        desk.reading()
+            .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Make it a topic…"));
+    make.first().click();
+    sheet(desk).getByLabel("Label of the new topic").fill("Of one passage");
+    sheet(desk).getByText("Right after it").click();
+    sheet(desk).getByText("Add it").click();
+    desk.topic("Of one passage").click();
+    assertThat(desk.title()).hasText("Of one passage");
+    assertThat(desk.passages()).hasCount(1);
+
+    desk.reading()
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Move…"))
+        .click();
+    sheet(desk).getByLabel("Find the other topic").fill(first);
+    sheet(desk).getByRole(AriaRole.OPTION).first().click();
+    sheet(desk).getByText("Move it there").click();
+    assertThat(desk.passages()).hasCount(0);
+
+    for (int i = 0; i < 3; i++) {
+      desk.kept().button("Undo").click();
+    }
+    desk.kept();
+    assertThat(desk.topic("Of one passage")).hasCount(0);
+    assertThat(desk.topic(second)).isVisible();
+  }
+
+  @Test
+  void a_topic_is_put_above_moved_by_search_and_what_is_below_is_sorted(DeskPage desk) {
+    desk.open();
+    String leaf = label(desk.someLeaf());
+    desk.topic(leaf).click();
+    act(desk, "Put a topic above it");
+    sheet(desk).getByLabel("Label of the new topic").fill("Above the first");
+    sheet(desk).getByLabel("Label of the new topic").press("Enter");
+    Locator above = desk.topic("Above the first");
+    assertThat(above).hasAttribute("aria-level", "3");
+    assertThat(desk.topic(leaf)).hasAttribute("aria-level", "4");
+
+    act(desk, "Move to another topic");
+    sheet(desk).getByLabel("Find the other topic").fill("Letting the sea back in");
+    sheet(desk).getByRole(AriaRole.OPTION).first().click();
+    sheet(desk).getByText("Move it there").click();
+    assertThat(above).hasAttribute("aria-level", "2");
+
+    desk.page().locator("[role=treeitem][aria-level='1']").click();
+    act(desk, "Sort what is below by label");
+    assertThat(above).hasAttribute("aria-posinset", "1");
+    desk.button("Undo").click();
+    assertThat(above).not().hasAttribute("aria-posinset", "1");
+  }
+}
