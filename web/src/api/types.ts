@@ -29,6 +29,7 @@ export type Description = Schemas["Description"];
 export type Added = Schemas["Added"];
 export type Proposal = Schemas["ProposalView"];
 export type Outline = Schemas["OutlineView"];
+export type ReadOutline = Omit<Schemas["Outline"], "title"> & { title: string | null };
 export type LeftOut = Schemas["LeftOutView"];
 export type Hits = Schemas["Hits"];
 export type PageBox = Schemas["PageBox"];

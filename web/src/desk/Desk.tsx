@@ -8,6 +8,7 @@ import { Arrivals } from "../gather/Arrivals";
 import { Gather } from "../gather/Gather";
 import { useFileDrop } from "../gather/useFileDrop";
 import { useGather } from "../gather/useGather";
+import { LinesPage } from "../lines/LinesPage";
 import type { MapCommands } from "../map/commands";
 import { MapPage, type MenuAt } from "../map/MapPage";
 import { Tree } from "../map/tree";
@@ -19,6 +20,7 @@ import { Notices } from "./Notices";
 import { ReadingPage } from "./ReadingPage";
 import { type Opened, Sheets } from "./Sheets";
 import { useAnnouncer } from "./useAnnouncer";
+import { useView, Views } from "./Views";
 
 type DeskProps = {
   /** The desk as the person sees it. */
@@ -39,6 +41,9 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const { say, announcer } = useAnnouncer();
   const map = useRef<MapCommands | null>(null);
   const [menu, setMenu] = useState<MenuAt | null>(null);
+  const [view, setView] = useView();
+  // an empty map begins with its sources, whatever view one had of another
+  const [begun, setBegun] = useState(false);
   const [opened, setOpened] = useState<Opened | null>(null);
   const [asked, setAsked] = useState<Error | null>(null);
   const [dismissed, setDismissed] = useState<string | null>(null);
@@ -116,6 +121,16 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const cancel = () =>
     distilling && request<void>("POST", `/api/maps/${desk.id}/jobs/${distilling.id}/cancel`);
   const empty = desk.topics.length === 1 && !actions.draft;
+  const page = {
+    tree,
+    actions,
+    selected: selected.id,
+    onSelect: select,
+    onMenu: setMenu,
+    onLeave: leave,
+    onKeys: showHelp,
+    say,
+  };
   const given = !empty && opened?.sheet !== "add" && gathering.sending.length > 0;
 
   return (
@@ -147,38 +162,38 @@ export const Desk = memo(function Desk(props: DeskProps) {
             <Arrivals gathering={gathering} onOpen={read} />
           </Given>
         )}
-        {empty ? (
-          <GatherArea>
-            <Gather
-              desk={desk}
-              gathering={gathering}
-              actions={actions}
-              onOpen={read}
-              onOutline={() => setOpened({ sheet: "outline" })}
-              heading={
-                <Invitation>
-                  <h1>Begin with your sources</h1>
-                  <p>
-                    Pergamena distils them into a map of topics, and every topic keeps the passages
-                    that bear it out.
-                  </p>
-                </Invitation>
-              }
-            />
-          </GatherArea>
-        ) : (
-          <MapPage
-            tree={tree}
-            actions={actions}
-            selected={selected.id}
-            handle={map}
-            onSelect={select}
-            onMenu={setMenu}
-            onLeave={leave}
-            onKeys={showHelp}
-            say={say}
-          />
-        )}
+        <Views
+          view={empty && !begun ? "map" : view}
+          onView={(next) => {
+            setBegun(true);
+            setView(next);
+          }}
+          map={
+            empty ? (
+              <GatherArea>
+                <Gather
+                  desk={desk}
+                  gathering={gathering}
+                  actions={actions}
+                  onOpen={read}
+                  onOutline={() => setOpened({ sheet: "outline" })}
+                  heading={
+                    <Invitation>
+                      <h1>Begin with your sources</h1>
+                      <p>
+                        Pergamena distils them into a map of topics, and every topic keeps the
+                        passages that bear it out.
+                      </p>
+                    </Invitation>
+                  }
+                />
+              </GatherArea>
+            ) : (
+              <MapPage {...page} handle={map} />
+            )
+          }
+          outline={<LinesPage {...page} handle={view === "outline" ? map : null} />}
+        />
       </MapArea>
       <ReadingPage
         frame={reading}

@@ -1,4 +1,5 @@
 import styled from "styled-components";
+import { LINE_KEYS } from "../lines/lineKeys";
 import { Sheet } from "../ui/Sheet";
 import { MAP_KEYS, WRITING_KEYS } from "./mapKeys";
 
@@ -71,6 +72,8 @@ export function HelpSheet({
           <Listed items={MAP_KEYS} />
           <h3>Keys while you write on the map</h3>
           <Listed items={WRITING_KEYS} />
+          <h3>Keys in the outline</h3>
+          <Listed items={LINE_KEYS} />
         </section>
       </Columns>
     </Sheet>

@@ -1,4 +1,4 @@
-import { useEffect, useId, useRef, useState } from "react";
+import { type CSSProperties, type KeyboardEvent, useEffect, useId, useRef, useState } from "react";
 import styled from "styled-components";
 import type { Placed } from "../api/types";
 import { theme } from "../theme/tokens";
@@ -41,8 +41,31 @@ const Offers = styled.ul`
 /** How editing ended: with the keys that also go on, or otherwise. */
 export type Ended = "enter" | "tab" | "escape" | "blur";
 
+/** Where a label is edited: the look of its field, and of the list of offers under it. */
+export type FieldPlace = { field: CSSProperties; list: CSSProperties };
+
+/** Over the label of a topic on the map. */
+export function overLabel(placed: Placed): (words: string) => FieldPlace {
+  const first = placed.drawn.texts.find((text) => text.role === "LABEL");
+  const size = first?.size ?? 16;
+  const weight = { READING_SEMIBOLD: 600, READING_MEDIUM: 500 } as Record<string, number>;
+  const left = placed.x + (first?.x ?? 0) - 2;
+  const top = placed.y + (first?.y ?? 0) - size * 1.05;
+  return (words) => ({
+    field: {
+      left,
+      top,
+      width: Math.max(180, Math.min(460, words.length * size * 0.55 + 24)),
+      height: size * 1.35,
+      font: `${weight[first?.face ?? ""] ?? 400} ${size}px ${theme.reading}`,
+    },
+    list: { left, top: top + size * 1.35 + 6 },
+  });
+}
+
 type LabelEditorProps = {
-  placed: Placed;
+  /** Where it stands, by the words in it. */
+  place: (words: string) => FieldPlace;
   label: string;
   /** What the first key typed, or null to begin with the label as it is. */
   typed: string | null;
@@ -50,13 +73,15 @@ type LabelEditorProps = {
   offers: readonly string[] | undefined;
   /** Whether the best offer is put in first. */
   named: boolean;
+  /** Takes a key that means something else there; told what is written. */
+  onKey?: (event: KeyboardEvent<HTMLInputElement>, words: string) => boolean;
   /** Told once; the label is null if it is to stay as it was. */
   onDone: (label: string | null, ended: Ended) => void;
 };
 
-/** Edits a label where it stands on the map. */
+/** Edits a label where it stands. */
 export function LabelEditor(props: LabelEditorProps) {
-  const { placed, label, typed, offers = [], named, onDone } = props;
+  const { place, label, typed, offers = [], named, onKey, onDone } = props;
   const input = useRef<HTMLInputElement>(null);
   const list = useId();
   const [own, setOwn] = useState(typed ?? label);
@@ -64,7 +89,6 @@ export function LabelEditor(props: LabelEditorProps) {
   const [at, setAt] = useState(named ? 0 : -1);
   const words = offers[at] ?? own;
   const over = useRef(false);
-  const first = placed.drawn.texts.find((text) => text.role === "LABEL");
 
   useEffect(() => {
     input.current?.focus({ preventScroll: true });
@@ -80,12 +104,7 @@ export function LabelEditor(props: LabelEditorProps) {
     }
   };
 
-  if (!first) {
-    return null;
-  }
-  const weight = { READING_SEMIBOLD: 600, READING_MEDIUM: 500 } as Record<string, number>;
-  const left = placed.x + first.x - 2;
-  const top = placed.y + first.y - first.size * 1.05;
+  const where = place(words);
   return (
     <>
       <Input
@@ -98,13 +117,7 @@ export function LabelEditor(props: LabelEditorProps) {
         aria-activedescendant={offers[at] ? `${list}-${at}` : undefined}
         value={words}
         maxLength={LONGEST}
-        style={{
-          left,
-          top,
-          width: Math.max(180, Math.min(460, words.length * first.size * 0.55 + 24)),
-          height: first.size * 1.35,
-          font: `${weight[first.face] ?? 400} ${first.size}px ${theme.reading}`,
-        }}
+        style={where.field}
         onChange={(event) => {
           setOwn(event.target.value);
           setAt(-1);
@@ -112,7 +125,9 @@ export function LabelEditor(props: LabelEditorProps) {
         onPointerDown={(event) => event.stopPropagation()}
         onKeyDown={(event) => {
           event.stopPropagation();
-          if (event.key === "Enter") {
+          if (onKey?.(event, words)) {
+            event.preventDefault();
+          } else if (event.key === "Enter") {
             done(words, "enter");
           } else if (event.key === "Tab" && !event.shiftKey) {
             event.preventDefault();
@@ -127,12 +142,7 @@ export function LabelEditor(props: LabelEditorProps) {
         onBlur={() => done(words, "blur")}
       />
       {offers.length > 0 && (
-        <Offers
-          id={list}
-          role="listbox"
-          aria-label="Names from its passages"
-          style={{ left, top: top + first.size * 1.35 + 6 }}
-        >
+        <Offers id={list} role="listbox" aria-label="Names from its passages" style={where.list}>
           {offers.map((offer, i) => (
             // biome-ignore lint/a11y/useKeyWithClickEvents: the arrow keys of the field choose it
             <li

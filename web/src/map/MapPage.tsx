@@ -15,8 +15,9 @@ import { Drawing } from "./Drawing";
 import { DropTarget } from "./DropTarget";
 import { type Drop, dropAt } from "./drop";
 import { FarTopics } from "./FarTopics";
-import { type Ended, LabelEditor } from "./LabelEditor";
+import { type Ended, LabelEditor, overLabel } from "./LabelEditor";
 import { Legend } from "./Legend";
+import { keepLabel } from "./labelling";
 import { mapKeys } from "./mapKeys";
 import { inSight } from "./sight";
 import { Toolbar } from "./Toolbar";
@@ -109,6 +110,7 @@ export function MapPage(props: MapPageProps) {
   const { scene } = tree.desk;
   const topic = tree.get(selected) ?? tree.root;
 
+  const pages = useMemo(() => ({ viewport, frame }), [viewport]);
   const commands = useMemo(
     () =>
       mapCommands({
@@ -176,19 +178,8 @@ export function MapPage(props: MapPageProps) {
 
   const finish = (id: string, label: string | null, ended: Ended) => {
     setEditing(null);
-    const { draft } = actions;
     const edited = tree.get(id);
-    if (draft?.topic === id) {
-      actions.setDraft(null);
-      if (label) {
-        actions.edit({ ...draft, label });
-        say(`${label} added`);
-      } else {
-        onSelect(draft.after ?? draft.parent);
-      }
-    } else if (label && label !== edited?.label) {
-      actions.edit({ type: "Rename", topic: id, label });
-    }
+    keepLabel({ tree, actions, onSelect, say }, id, label);
     if (ended === "tab" && label && edited) {
       commands.addChild(edited);
     } else if (ended !== "blur") {
@@ -288,7 +279,7 @@ export function MapPage(props: MapPageProps) {
             {editing && edited && (
               <LabelEditor
                 key={editing.topic}
-                placed={edited}
+                place={overLabel(edited)}
                 label={tree.get(editing.topic)?.label ?? ""}
                 typed={editing.typed}
                 offers={offers}
@@ -306,8 +297,7 @@ export function MapPage(props: MapPageProps) {
           layout={tree.desk.facts.layout}
           levels={tree.levels}
           map={handle}
-          viewport={viewport}
-          frame={frame}
+          sight={pages}
         />
         {writing ? (
           <Hint role="status">

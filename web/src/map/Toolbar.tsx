@@ -40,8 +40,8 @@ type ToolbarProps = {
   /** The deepest level of the map, 0 if it is the root alone. */
   levels: number;
   map: RefObject<MapCommands | null>;
-  viewport: Viewport;
-  frame: RefObject<HTMLElement | null>;
+  /** What moves the map on the screen; without it there is nothing to zoom or lay out. */
+  sight?: { viewport: Viewport; frame: RefObject<HTMLElement | null> };
 };
 
 function Zoom({ viewport }: { viewport: Viewport }) {
@@ -49,19 +49,19 @@ function Zoom({ viewport }: { viewport: Viewport }) {
   return <Percent>{Math.round(zoom * 100)}%</Percent>;
 }
 
-/** Undo, zoom and opening branches, in the corner of the map page. */
+/** Undo and opening branches, and on the map page layout and zoom. */
 export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
-  const { canUndo, canRedo, layout, levels, map, viewport, frame } = props;
+  const { canUndo, canRedo, layout, levels, map, sight } = props;
   const between = Array.from({ length: Math.max(0, levels - 2) }, (_, i) => String(i + 2));
   const choose = (key: React.Key) => {
     key === "all" ? map.current?.openAll() : map.current?.openTo(Number(key));
   };
   const fullScreen = () => {
-    const page = frame.current;
+    const page = sight?.frame.current;
     document.fullscreenElement ? document.exitFullscreen() : page?.requestFullscreen();
   };
   return (
-    <Bar role="toolbar" aria-label="Map page">
+    <Bar role="toolbar" aria-label={sight ? "Map page" : "Outline"}>
       <Tipped label="Undo" sign="undo" isDisabled={!canUndo} onPress={() => map.current?.undo()} />
       <Tipped label="Redo" sign="redo" isDisabled={!canRedo} onPress={() => map.current?.redo()} />
       <Rule />
@@ -77,27 +77,31 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
           </List>
         </Popover>
       </MenuTrigger>
-      <MenuTrigger>
-        <Tipped label="Layout" sign="layout" />
-        <Popover placement="top start">
-          <List
-            aria-label="Layout"
-            selectionMode="single"
-            disallowEmptySelection
-            selectedKeys={[layout]}
-            onAction={(key) => map.current?.arrange(key as LayoutKind)}
-          >
-            <Item id="BRACES">The root at the left</Item>
-            <Item id="BOTH_SIDES">Both sides of the root</Item>
-          </List>
-        </Popover>
-      </MenuTrigger>
-      <Rule />
-      <Tipped label="Zoom out" sign="minus" onPress={() => map.current?.zoom(0.8)} />
-      <Zoom viewport={viewport} />
-      <Tipped label="Zoom in" sign="plus" onPress={() => map.current?.zoom(1.25)} />
-      <Tipped label="Fit the map to the window" sign="fit" onPress={() => map.current?.fit()} />
-      <Tipped label="Full screen" sign="full" onPress={fullScreen} />
+      {sight && (
+        <>
+          <MenuTrigger>
+            <Tipped label="Layout" sign="layout" />
+            <Popover placement="top start">
+              <List
+                aria-label="Layout"
+                selectionMode="single"
+                disallowEmptySelection
+                selectedKeys={[layout]}
+                onAction={(key) => map.current?.arrange(key as LayoutKind)}
+              >
+                <Item id="BRACES">The root at the left</Item>
+                <Item id="BOTH_SIDES">Both sides of the root</Item>
+              </List>
+            </Popover>
+          </MenuTrigger>
+          <Rule />
+          <Tipped label="Zoom out" sign="minus" onPress={() => map.current?.zoom(0.8)} />
+          <Zoom viewport={sight.viewport} />
+          <Tipped label="Zoom in" sign="plus" onPress={() => map.current?.zoom(1.25)} />
+          <Tipped label="Fit the map to the window" sign="fit" onPress={() => map.current?.fit()} />
+          <Tipped label="Full screen" sign="full" onPress={fullScreen} />
+        </>
+      )}
       <Tipped label="Help" sign="help" onPress={() => map.current?.showKeys()} />
     </Bar>
   );

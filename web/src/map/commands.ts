@@ -3,6 +3,9 @@ import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "./tree";
 import type { Viewport } from "./useViewport";
 
+/** What moves the map on the screen; a view without a map has none. */
+type Pages = Pick<Viewport, "panBy" | "zoomBy" | "fit">;
+
 /** What can be done on the map page, by key, pointer, button or menu. */
 export type MapCommands = ReturnType<typeof mapCommands>;
 
@@ -12,7 +15,7 @@ export type Editing = { topic: string; typed: string | null; named?: boolean } |
 type Context = {
   tree: Tree;
   actions: DeskActions;
-  viewport: Viewport;
+  viewport: Pages;
   select: (topic: string) => void;
   setEditing: (editing: Editing) => void;
   /** Whether keys add topics and typing edits labels. */
@@ -62,6 +65,7 @@ export function mapCommands(context: Context) {
       setEditing({ topic, typed: null, named: true });
     },
     addChild: (topic: Topic) => add(topic, last(topic)),
+    addFirst: (topic: Topic) => add(topic, null),
     addSibling: (topic: Topic) => {
       const parent = tree.parent(topic);
       parent ? add(parent, topic.id) : add(topic, last(topic));

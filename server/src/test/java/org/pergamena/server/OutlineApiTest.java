@@ -99,4 +99,21 @@ class OutlineApiTest {
     assertThat(empty.status()).isEqualTo(422);
     assertThat(empty.problem()).startsWith("No line of this is a topic");
   }
+
+  @Test
+  void pasted_text_is_read_as_topics_and_the_map_stays_as_it_is(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    JsonNode before = visitor.desk(map);
+    String path = "/api/maps/" + map + "/outline/read";
+    JsonNode read =
+        visitor.post(path, Map.of("text", "- Wall\n      - Stone\n- Birds\n-\n")).json();
+    assertThat(read.get("items").valueStream().map(i -> i.get("label").asString()))
+        .containsExactly("Wall", "Stone", "Birds");
+    assertThat(read.get("repairs")).isNotEmpty();
+    assertThat(visitor.desk(map).get("topics")).isEqualTo(before.get("topics"));
+    var long_ = visitor.post(path, Map.of("text", "- a\n".repeat(60_000)));
+    assertThat(long_.status()).isBetween(400, 422);
+    assertThat(long_.json().toString()).contains("200,000 characters");
+    assertThat(visitor.other().post(path, Map.of("text", "- a")).status()).isEqualTo(404);
+  }
 }

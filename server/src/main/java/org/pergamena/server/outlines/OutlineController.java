@@ -2,8 +2,11 @@ package org.pergamena.server.outlines;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.outline.Outline;
+import org.pergamena.core.outline.OutlineReader;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.News;
@@ -23,6 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/maps/{map}")
 class OutlineController {
+  private static final int LONGEST_PASTE = 200_000;
+
   private final Outlines outlines;
   private final Proposals proposals;
   private final Jobs jobs;
@@ -38,12 +43,26 @@ class OutlineController {
   /** An outline as it is written. */
   record Written(@NotNull String name, @NotNull String body) {}
 
+  /** Text that was pasted. */
+  record PastedOutline(
+      @NotNull
+          @Size(
+              max = LONGEST_PASTE,
+              message = "200,000 characters can be pasted at once. Use less.")
+          String text) {}
+
   /** Proposals by identity. */
   record Chosen(@NotNull Set<UUID> proposals) {}
 
   @GetMapping("/outline")
   Outlines.OutlineView outline(@PathVariable UUID map) {
     return outlines.of(map);
+  }
+
+  /** The topics of text that was pasted, with what was repaired; the map stays as it is. */
+  @PostMapping("/outline/read")
+  Outline read(@PathVariable UUID map, @RequestBody @Valid PastedOutline pasted) {
+    return OutlineReader.read(pasted.text());
   }
 
   /** Makes the map follow an outline; its topics are matched with passages at once. */

@@ -1,0 +1,353 @@
+import {
+  type KeyboardEvent,
+  type MouseEvent,
+  type RefObject,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
+import styled from "styled-components";
+import { request } from "../api/client";
+import type { ReadOutline, Topic } from "../api/types";
+import type { DeskActions } from "../api/useDesk";
+import { type Editing, type MapCommands, mapCommands } from "../map/commands";
+import { type Ended, type FieldPlace, LabelEditor } from "../map/LabelEditor";
+import { keepLabel } from "../map/labelling";
+import type { MenuAt } from "../map/MapPage";
+import { Toolbar } from "../map/Toolbar";
+import type { Tree } from "../map/tree";
+import { useOffers } from "../map/useOffers";
+import { TextButton } from "../ui/Button";
+import { counted } from "../ui/words";
+import { Line } from "./Line";
+import { lineKeys } from "./lineKeys";
+import { along, asText, inward, outward, planted, type Spot, shown } from "./lines";
+
+const Page = styled.div`
+  min-height: 0;
+  display: grid;
+  grid-template: auto minmax(0, 1fr) auto / minmax(0, 1fr);
+`;
+
+const Foot = styled.div`
+  padding: 2px 12px 6px;
+  background: ${({ theme }) => theme.vellum};
+`;
+
+const Lines = styled.div`
+  position: relative;
+  overflow: auto;
+  padding: 18px 16px 60px;
+  background: ${({ theme }) => theme.vellum};
+  outline: none;
+  &:focus-visible { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: -3px; }
+`;
+
+const Field = styled.span`
+  position: relative;
+  min-width: 0;
+`;
+
+/** The field stands in its line, and takes the line's type. */
+const IN_LINE = (words: string): FieldPlace => ({
+  field: {
+    position: "static",
+    width: `min(100%, ${Math.max(20, words.length + 4)}ch)`,
+    font: "inherit",
+  },
+  list: { left: 0, top: 28 },
+});
+
+/** What came of text that was pasted. */
+type Pasted = { said: string; repairs: ReadOutline["repairs"] };
+
+const Said = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: start;
+  gap: 4px 16px;
+  padding: 6px 20px;
+  background: ${({ theme }) => theme.page};
+  border-block: 1px solid ${({ theme }) => theme.rule};
+  ul { list-style: none; flex-basis: 100%; max-height: 20vh; overflow: auto; color: ${({ theme }) => theme.softInk}; }
+`;
+
+const STILL = { panBy: () => {}, zoomBy: () => {}, fit: () => {} };
+
+type LinesPageProps = {
+  tree: Tree;
+  actions: DeskActions;
+  selected: string;
+  /** Told what can be done here, unless the map is beside it. */
+  handle: RefObject<MapCommands | null> | null;
+  onSelect: (topic: string) => void;
+  onMenu: (at: MenuAt) => void;
+  onLeave: () => void;
+  onKeys: () => void;
+  say: (words: string) => void;
+};
+
+/** The map as an outline: a line a topic, written in like text. */
+export function LinesPage(props: LinesPageProps) {
+  const { tree, actions, selected, handle, onSelect, onMenu, onLeave, onKeys, say } = props;
+  const page = useRef<HTMLDivElement>(null);
+  const [editing, setEditing] = useState<Editing>(null);
+  const [pasted, setPasted] = useState<Pasted | null>(null);
+  const topic = tree.get(selected) ?? tree.root;
+  const lines = useMemo(() => shown(tree), [tree]);
+
+  const commands = useMemo(
+    () =>
+      mapCommands({
+        tree,
+        actions,
+        viewport: STILL,
+        select: onSelect,
+        setEditing,
+        setWriting: () => {},
+        leave: onLeave,
+        showKeys: onKeys,
+        say,
+        openMenu: (id) => {
+          const box = document.getElementById(`line-${id}`)?.getBoundingClientRect();
+          onMenu({ topic: id, x: box?.left ?? 0, y: box?.bottom ?? 0 });
+        },
+      }),
+    [tree, actions, onSelect, onLeave, onKeys, onMenu, say],
+  );
+  useEffect(() => {
+    if (handle) {
+      handle.current = commands;
+    }
+  }, [handle, commands]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another is chosen, or it moves
+  useLayoutEffect(() => {
+    document.getElementById(`line-${topic.id}`)?.scrollIntoView({ block: "nearest" });
+  }, [topic.id, lines]);
+  // a field that moves with its line loses the focus
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever the lines are other ones
+  useLayoutEffect(() => {
+    page.current?.querySelector("input")?.focus({ preventScroll: true });
+  }, [lines]);
+
+  const focus = () => page.current?.focus({ preventScroll: true });
+  const beside = (step: number) => lines[lines.findIndex((line) => line.id === topic.id) + step];
+
+  /** Moves a topic; one that is not there yet moves as it is written. */
+  const move = (moved: Topic, spot: Spot | null) => {
+    const { draft } = actions;
+    if (!spot) {
+      return;
+    }
+    if (draft?.topic === moved.id) {
+      actions.setDraft({ ...draft, ...spot });
+    } else {
+      commands.moveTo(moved, spot.parent, spot.after);
+    }
+  };
+
+  const moved = (at: Topic, event: KeyboardEvent): boolean => {
+    const step = event.key === "ArrowUp" ? -1 : 1;
+    const arrow = event.altKey && event.key.startsWith("Arrow");
+    if (arrow && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
+      move(at, along(tree, at, step));
+    } else if (arrow) {
+      move(at, event.key === "ArrowLeft" ? outward(tree, at) : inward(tree, at));
+    }
+    return arrow;
+  };
+
+  const finish = (id: string, label: string | null, ended: Ended) => {
+    setEditing(null);
+    const edited = tree.get(id);
+    keepLabel({ tree, actions, onSelect, say }, id, label);
+    if (ended === "enter" && label && edited) {
+      edited.parent === null || (edited.children.length > 0 && !edited.closed)
+        ? addFirst(edited)
+        : commands.addSibling(edited);
+    } else if (ended !== "blur") {
+      focus();
+    }
+  };
+  const addFirst = (under: Topic) =>
+    under.children.length === 0 ? commands.addChild(under) : commands.addFirst(under);
+
+  /** The keys that mean more than text while a label is written. */
+  const writingKey = (at: Topic) => (event: KeyboardEvent<HTMLInputElement>, words: string) => {
+    if (event.key === "Tab") {
+      const kept = actions.draft?.topic === at.id || words.trim() !== "";
+      if (kept) {
+        move(at, event.shiftKey ? outward(tree, at) : inward(tree, at));
+      }
+      return kept;
+    }
+    if (moved(at, event)) {
+      return true;
+    }
+    const step = event.key === "ArrowUp" ? -1 : event.key === "ArrowDown" ? 1 : 0;
+    const next = step !== 0 && !event.altKey ? beside(step) : undefined;
+    const offering = event.currentTarget.getAttribute("aria-expanded") === "true";
+    if (next && !offering) {
+      finish(at.id, words.trim() || null, "blur");
+      onSelect(next.id);
+      commands.edit(next.id, null);
+      return true;
+    }
+    const empty = event.key === "Backspace" && words === "";
+    if (empty && actions.draft?.topic === at.id) {
+      const before = beside(-1);
+      finish(at.id, null, "blur");
+      if (before) {
+        onSelect(before.id);
+        commands.edit(before.id, null);
+      }
+    }
+    return empty;
+  };
+
+  /** Text of several lines becomes topics after the chosen one, or under the root. */
+  const paste = async (text: string) => {
+    const { draft } = actions;
+    const spot = draft ?? {
+      parent: topic.parent ?? topic.id,
+      after: topic.parent ? topic.id : (topic.children.at(-1) ?? null),
+    };
+    actions.setDraft(null);
+    setEditing(null);
+    try {
+      const path = `/api/maps/${tree.desk.id}/outline/read`;
+      const outline = await request<ReadOutline>("POST", path, { text });
+      const edits = planted(outline, { parent: spot.parent, after: spot.after ?? null });
+      if (edits.length > 0) {
+        actions.edit({ type: "Several", edits });
+      }
+      const count = edits.filter((edit) => edit.type === "Add").length;
+      setPasted({ said: `${counted(count, "topic")} pasted`, repairs: outline.repairs });
+      say(`${counted(count, "topic")} pasted`);
+    } catch (e) {
+      setPasted({ said: e instanceof Error ? e.message : String(e), repairs: [] });
+    }
+    focus();
+  };
+
+  const press = (event: MouseEvent<HTMLElement>) => {
+    const target = event.target as Element;
+    const toggle = target.closest("[data-toggle]")?.getAttribute("data-toggle");
+    const id = target.closest("[data-topic]")?.getAttribute("data-topic");
+    if (toggle) {
+      commands.toggle(toggle);
+    } else if (id && !target.closest("input")) {
+      onSelect(id);
+      focus();
+    }
+  };
+  const lineAt = (event: MouseEvent<HTMLElement>) =>
+    (event.target as Element).closest("[data-topic]")?.getAttribute("data-topic");
+
+  const offers = useOffers(tree, editing ? tree.get(editing.topic) : undefined);
+  return (
+    <Page>
+      <div>
+        {pasted && (
+          <Said role="status">
+            <span>
+              {pasted.said}
+              {pasted.repairs.length > 0 && `, ${counted(pasted.repairs.length, "line")} repaired:`}
+            </span>
+            <TextButton onPress={() => setPasted(null)}>Close</TextButton>
+            {pasted.repairs.length > 0 && (
+              <ul>
+                {pasted.repairs.map((repair) => (
+                  <li key={`${repair.line} ${repair.sentence}`}>
+                    Line {repair.line}: {repair.sentence}
+                  </li>
+                ))}
+              </ul>
+            )}
+          </Said>
+        )}
+      </div>
+      <Lines
+        ref={page}
+        role="tree"
+        aria-label="Outline. The question mark shows help."
+        aria-activedescendant={`line-${topic.id}`}
+        tabIndex={0}
+        onClick={press}
+        onDoubleClick={(event) => {
+          const id = lineAt(event);
+          if (id) {
+            commands.edit(id, null);
+          }
+        }}
+        onContextMenu={(event) => {
+          const id = lineAt(event);
+          if (id) {
+            event.preventDefault();
+            onSelect(id);
+            onMenu({ topic: id, x: event.clientX, y: event.clientY });
+          }
+        }}
+        onPaste={(event) => {
+          const text = event.clipboardData.getData("text/plain");
+          if (!editing || text.trim().includes("\n")) {
+            event.preventDefault();
+            paste(text);
+          }
+        }}
+        onCopy={(event) => {
+          if (!editing) {
+            event.preventDefault();
+            event.clipboardData.setData("text/plain", asText(tree, topic));
+            say(`${topic.label} copied, with all below it`);
+          }
+        }}
+        onKeyDown={(event) => {
+          if (event.currentTarget === event.target && !moved(topic, event)) {
+            lineKeys(tree, topic, commands, beside)(event);
+          } else if (event.altKey) {
+            event.preventDefault();
+          }
+        }}
+      >
+        {lines.map((line) => (
+          <Line
+            key={line.id}
+            topic={line}
+            placed={tree.placed(line.id)}
+            selected={line.id === topic.id}
+            position={tree.index(line)}
+            siblings={tree.parent(line)?.children.length ?? 1}
+          >
+            {editing?.topic === line.id && (
+              <Field>
+                <LabelEditor
+                  place={IN_LINE}
+                  label={line.label}
+                  typed={editing.typed}
+                  offers={editing.named ? offers : undefined}
+                  named={editing.named ?? false}
+                  onKey={writingKey(line)}
+                  onDone={(label, ended) => finish(line.id, label, ended)}
+                />
+              </Field>
+            )}
+          </Line>
+        ))}
+      </Lines>
+      {handle && (
+        <Foot>
+          <Toolbar
+            canUndo={tree.desk.facts.canUndo}
+            canRedo={tree.desk.facts.canRedo}
+            layout={tree.desk.facts.layout}
+            levels={tree.levels}
+            map={handle}
+          />
+        </Foot>
+      )}
+    </Page>
+  );
+}
