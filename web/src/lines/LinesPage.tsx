@@ -132,6 +132,15 @@ export function LinesPage(props: LinesPageProps) {
     page.current?.querySelector("input")?.focus({ preventScroll: true });
   }, [lines]);
 
+  // a map that is written here keeps the branches open that are
+  const { fold } = actions;
+  const unfolded = !tree.desk.facts.folded && tree.desk.topics.length > 1 && editing !== null;
+  useEffect(() => {
+    if (unfolded) {
+      fold({ closed: [] });
+    }
+  }, [unfolded, fold]);
+
   const focus = () => page.current?.focus({ preventScroll: true });
   const beside = (step: number) => lines[lines.findIndex((line) => line.id === topic.id) + step];
 
