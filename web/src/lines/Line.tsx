@@ -1,7 +1,8 @@
 import { memo, type ReactNode } from "react";
+import { VisuallyHidden } from "react-aria-components";
 import styled from "styled-components";
 import type { Placed, Topic } from "../api/types";
-import { spoken } from "../map/TopicGlyph";
+import { support } from "../map/TopicGlyph";
 import { pigment } from "../theme/tokens";
 import { counted } from "../ui/words";
 
@@ -9,7 +10,7 @@ const INDENT = 26;
 
 const Row = styled.div`
   display: grid;
-  grid-template-columns: 22px minmax(34px, auto) auto minmax(0, 1fr);
+  grid-template-columns: 24px minmax(34px, auto) auto minmax(0, 1fr);
   align-items: baseline;
   gap: 0 7px;
   padding: 3px 10px 3px 6px;
@@ -29,7 +30,7 @@ const Row = styled.div`
   .label { overflow-wrap: anywhere; min-width: 0; }
   small { font: 400 13px/20px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; white-space: nowrap; }
   em { font: italic 400 13px/20px ${({ theme }) => theme.reading}; color: ${({ theme }) => theme.rubric}; }
-  .toggle { cursor: pointer; font: 400 13px/20px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; text-align: center; }
+  .toggle { cursor: pointer; font: 400 15px/20px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; text-align: center; }
   .toggle:hover { color: ${({ theme }) => theme.ink}; }
 `;
 
@@ -90,15 +91,23 @@ export const Line = memo(function Line(props: LineProps) {
       aria-setsize={siblings}
       aria-selected={selected}
       aria-expanded={open}
-      aria-label={spoken(topic)}
       style={{ marginLeft: topic.level * INDENT }}
     >
-      <span className="toggle" data-toggle={open === undefined ? undefined : topic.id}>
+      <span
+        className="toggle"
+        aria-hidden="true"
+        data-toggle={open === undefined ? undefined : topic.id}
+      >
         {open === undefined ? "" : open ? "\u2212" : "+"}
       </span>
-      <b style={{ color: pigment(topic.branch) }}>{topic.number}</b>
-      {children || <span className="label">{topic.label}</span>}
-      <Marks>
+      <b style={{ color: pigment(topic.branch) }}>{`${topic.number} `}</b>
+      {children || (
+        <span className="label">
+          {topic.label}
+          <VisuallyHidden elementType="span">{`, ${support(topic)}`}</VisuallyHidden>
+        </span>
+      )}
+      <Marks aria-hidden="true">
         {placed && <Tally placed={placed} />}
         {topic.thin && topic.children.length === 0 && <em>thin</em>}
         {topic.aside && <small>set aside</small>}

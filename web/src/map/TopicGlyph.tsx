@@ -40,14 +40,19 @@ type TopicGlyphProps = {
 
 /** What a screen reader says of a topic. */
 export function spoken(topic: Topic): string {
-  const support =
+  return `${topic.number} ${topic.label}, ${support(topic)}`.trim();
+}
+
+/** What bears a topic out, and how it stands. */
+export function support(topic: Topic): string {
+  const passages =
     topic.passages === 0
       ? "unsupported"
       : `${counted(topic.passages, "passage")} from ${counted(topic.sourceCount, "source")}`;
   const thin = topic.thin && topic.children.length === 0 ? ", thin" : "";
   const aside = topic.aside ? ", set aside" : "";
   const fresh = topic.fresh ? ", new" : "";
-  return `${topic.number} ${topic.label}, ${support}${thin}${aside}${fresh}`.trim();
+  return `${passages}${thin}${aside}${fresh}`;
 }
 
 /** A topic as the scene places it. */
