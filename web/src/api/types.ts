@@ -46,6 +46,7 @@ export type Preview = Schemas["Preview"];
 export type Belonging = Schemas["Belonging"];
 export type Folding = Schemas["Folding"];
 export type Sorting = Schemas["Sort"]["by"];
+export type Found = Schemas["Found"];
 export type Offered = Schemas["Offered"];
 export type Edit =
   | Schemas["Add"]

@@ -112,6 +112,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   }, [desk.facts.again]);
   const details = useCallback((source: string) => setOpened({ sheet: "source", source }), []);
   const leave = useCallback(() => reading.current?.focus(), []);
+  const showFind = useCallback(() => setOpened({ sheet: "go" }), []);
   const showHelp = useCallback(() => setOpened({ sheet: "help" }), []);
   const distilling = desk.jobs.find(
     (job) => job.kind !== "READ" && (job.state === "RUNNING" || job.state === "WAITING"),
@@ -129,6 +130,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
     onMenu: setMenu,
     onLeave: leave,
     onKeys: showHelp,
+    onFind: showFind,
     say,
   };
   const given = !empty && opened?.sheet !== "add" && gathering.sending.length > 0;

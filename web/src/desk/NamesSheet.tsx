@@ -1,53 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Checkbox } from "react-aria-components";
-import styled from "styled-components";
 import { request } from "../api/client";
 import type { Offered, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
-import { pigment } from "../theme/tokens";
 import { Button } from "../ui/Button";
 import { Trouble } from "../ui/Field";
 import { Sheet, SheetButtons } from "../ui/Sheet";
+import { TakeList } from "../ui/TakeList";
 import { counted } from "../ui/words";
-
-const List = styled.ul`
-  list-style: none;
-  max-height: 50vh;
-  overflow: auto;
-  border-block: 1px solid ${({ theme }) => theme.rule};
-  li + li { border-top: 1px solid ${({ theme }) => theme.rule}; }
-`;
-
-const Line = styled(Checkbox)`
-  display: grid;
-  grid-template-columns: 18px 46px minmax(0, 1fr) minmax(0, 1fr);
-  gap: 4px 12px;
-  padding: 7px 4px;
-  align-items: baseline;
-  cursor: pointer;
-  @media (max-width: 620px) { grid-template-columns: 18px 46px minmax(0, 1fr); i { grid-column: 3; } }
-  &::before {
-    content: "";
-    align-self: center;
-    width: 15px;
-    height: 15px;
-    border: 1px solid ${({ theme }) => theme.softInk};
-    border-radius: 3px;
-    background: ${({ theme }) => theme.page};
-  }
-  &[data-selected]::before {
-    border-color: ${({ theme }) => theme.ink};
-    background: ${({ theme }) => theme.ink};
-    box-shadow: inset 0 0 0 3px ${({ theme }) => theme.page};
-  }
-  &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: -2px; }
-  b { font: 700 14px/20px ${({ theme }) => theme.control}; }
-  i { color: ${({ theme }) => theme.softInk}; }
-  span, i { overflow-wrap: anywhere; }
-  @media (forced-colors: active) { &[data-selected]::before { background: Highlight; forced-color-adjust: none; } }
-`;
 
 type NamesSheetProps = {
   tree: Tree;
@@ -105,23 +66,21 @@ function Names({ tree, actions, of, onClose, say }: NamesProps) {
         <p role="status">Each topic here has the best name that its passages offer.</p>
       )}
       {offered.length > 0 && (
-        <List aria-label="Topics that could have another name">
-          {offered.map((name) => {
+        <TakeList
+          label="Topics that could have another name"
+          lines={offered.map((name) => {
             const now = tree.get(name.topic);
-            return (
-              <li key={name.topic}>
-                <Line
-                  isSelected={!left.has(name.topic)}
-                  onChange={(on) => setLeft(toggled(left, name.topic, !on))}
-                >
-                  <b style={{ color: pigment(now?.branch ?? -1) }}>{now?.number}</b>
-                  <i>{now?.label}</i>
-                  <span>{name.label}</span>
-                </Line>
-              </li>
-            );
+            return {
+              key: name.topic,
+              number: now?.number ?? "",
+              branch: now?.branch ?? -1,
+              before: now?.label ?? "",
+              after: name.label,
+            };
           })}
-        </List>
+          left={left}
+          onLeft={setLeft}
+        />
       )}
       <SheetButtons>
         <Button onPress={onClose}>Leave all as they are</Button>
@@ -131,14 +90,4 @@ function Names({ tree, actions, of, onClose, say }: NamesProps) {
       </SheetButtons>
     </>
   );
-}
-
-function toggled(all: ReadonlySet<string>, one: string, within: boolean): ReadonlySet<string> {
-  const next = new Set(all);
-  if (within) {
-    next.add(one);
-  } else {
-    next.delete(one);
-  }
-  return next;
 }

@@ -20,7 +20,9 @@ import { SourceSheet } from "../source/SourceSheet";
 import { afterPaint } from "../ui/afterPaint";
 import { Sheet } from "../ui/Sheet";
 import { FreshSheet } from "./FreshSheet";
+import { GoSheet } from "./GoSheet";
 import { NamesSheet } from "./NamesSheet";
+import { ReplaceSheet } from "./ReplaceSheet";
 
 /** What opens above the desk, one at a time. */
 export type Opened =
@@ -30,10 +32,12 @@ export type Opened =
         | "again"
         | "compare"
         | "fresh"
+        | "go"
         | "help"
         | "left out"
         | "outline"
         | "proposals"
+        | "replace"
         | "search";
     }
   | { sheet: "link" | "names"; topic: string }
@@ -69,6 +73,18 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
   return (
     <>
       <HelpSheet {...at("help")} />
+      <GoSheet
+        tree={tree}
+        {...at("go")}
+        onShow={(id) => {
+          const topic = tree.get(id);
+          if (topic) {
+            props.onShow(topic);
+          }
+        }}
+        onReplace={() => onOpened({ sheet: "replace" })}
+      />
+      <ReplaceSheet tree={tree} actions={actions} {...at("replace")} say={say} />
       <LinkSheet
         tree={tree}
         actions={actions}

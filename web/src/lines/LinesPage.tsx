@@ -86,12 +86,13 @@ type LinesPageProps = {
   onMenu: (at: MenuAt) => void;
   onLeave: () => void;
   onKeys: () => void;
+  onFind: () => void;
   say: (words: string) => void;
 };
 
 /** The map as an outline: a line a topic, written in like text. */
 export function LinesPage(props: LinesPageProps) {
-  const { tree, actions, selected, handle, onSelect, onMenu, onLeave, onKeys, say } = props;
+  const { tree, actions, selected, handle, onSelect, onMenu, onLeave, onKeys, onFind, say } = props;
   const page = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<Editing>(null);
   const [pasted, setPasted] = useState<Pasted | null>(null);
@@ -109,13 +110,14 @@ export function LinesPage(props: LinesPageProps) {
         setWriting: () => {},
         leave: onLeave,
         showKeys: onKeys,
+        find: onFind,
         say,
         openMenu: (id) => {
           const box = document.getElementById(`line-${id}`)?.getBoundingClientRect();
           onMenu({ topic: id, x: box?.left ?? 0, y: box?.bottom ?? 0 });
         },
       }),
-    [tree, actions, onSelect, onLeave, onKeys, onMenu, say],
+    [tree, actions, onSelect, onLeave, onKeys, onFind, onMenu, say],
   );
   useEffect(() => {
     if (handle) {

@@ -13,6 +13,7 @@ export const LINE_KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Alt + arrow keys", "Move the line with its branch: up, down, out, in"],
   ["Backspace in an empty new line", "Go back to the line before"],
   ["Escape", "Stop writing"],
+  ["/", "Go to a topic"],
   ["Ctrl + C", "Copy the branch as indented text"],
 ];
 
@@ -36,6 +37,7 @@ export function lineKeys(
     ["Delete", () => commands.remove(topic)],
     ["ContextMenu", () => commands.menu(topic.id)],
     ["?", () => commands.showKeys()],
+    ["/", () => commands.find()],
   ]);
   const choose = (next: Topic | undefined) => next && commands.select(next.id);
   return (event: KeyboardEvent) => {

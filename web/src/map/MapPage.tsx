@@ -87,6 +87,7 @@ type MapPageProps = {
   onMenu: (at: MenuAt) => void;
   onLeave: () => void;
   onKeys: () => void;
+  onFind: () => void;
   say: (words: string) => void;
 };
 
@@ -98,7 +99,7 @@ function idAt(target: EventTarget, name: "topic" | "toggle"): string | null {
 
 /** The map page: the scene that the server laid out, and all that is done on it. */
 export function MapPage(props: MapPageProps) {
-  const { tree, actions, selected, handle, onSelect, onMenu, onLeave, onKeys, say } = props;
+  const { tree, actions, selected, handle, onSelect, onMenu, onLeave, onKeys, onFind, say } = props;
   const frame = useRef<HTMLDivElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
@@ -122,13 +123,14 @@ export function MapPage(props: MapPageProps) {
         setWriting,
         leave: onLeave,
         showKeys: onKeys,
+        find: onFind,
         say,
         openMenu: (id) => {
           const box = document.getElementById(`topic-${id}`)?.getBoundingClientRect();
           onMenu({ topic: id, x: box?.left ?? 0, y: box?.bottom ?? 0 });
         },
       }),
-    [tree, actions, viewport, onSelect, onLeave, onKeys, onMenu, say],
+    [tree, actions, viewport, onSelect, onLeave, onKeys, onFind, onMenu, say],
   );
   useEffect(() => {
     handle.current = commands;

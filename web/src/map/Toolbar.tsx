@@ -102,6 +102,7 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
           <Tipped label="Full screen" sign="full" onPress={fullScreen} />
         </>
       )}
+      <Tipped label="Go to a topic" sign="find" onPress={() => map.current?.find()} />
       <Tipped label="Help" sign="help" onPress={() => map.current?.showKeys()} />
     </Bar>
   );

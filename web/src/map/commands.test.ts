@@ -44,6 +44,7 @@ function desk() {
     setWriting: vi.fn(),
     leave: vi.fn(),
     showKeys: vi.fn(),
+    find: vi.fn(),
     openMenu: vi.fn(),
     say,
   });

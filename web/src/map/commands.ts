@@ -22,6 +22,8 @@ type Context = {
   setWriting: (writing: boolean) => void;
   leave: () => void;
   showKeys: () => void;
+  /** Opens what finds a topic. */
+  find: () => void;
   /** Opens the menu of what can be done to a topic. */
   openMenu: (topic: string) => void;
   /** Tells a person what has happened, for those who do not see it. */
@@ -142,5 +144,6 @@ export function mapCommands(context: Context) {
     fit: () => viewport.fit(tree.desk.scene),
     leave: context.leave,
     showKeys: context.showKeys,
+    find: context.find,
   };
 }

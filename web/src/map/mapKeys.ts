@@ -17,6 +17,7 @@ export const MAP_KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["0", "Fit the map to the window"],
   ["Shift + arrow keys", "Move the page"],
   ["Home", "Go to the root"],
+  ["/", "Go to a topic by its name"],
   ["Tab", "Leave the map for the next part of the page"],
   ["?", "This help"],
 ];
@@ -125,5 +126,8 @@ function whileReading(event: KeyboardEvent, commands: MapCommands): void {
     commands.fit();
   } else if (event.key === "?") {
     commands.showKeys();
+  } else if (event.key === "/") {
+    event.preventDefault();
+    commands.find();
   }
 }

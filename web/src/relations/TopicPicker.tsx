@@ -34,7 +34,7 @@ type TopicPickerProps = {
   onChoose: (topic: string | null) => void;
 };
 
-/** Chooses a topic by a few letters of its label or number. */
+/** Chooses a topic by a few letters of its label or number; Enter takes the first. */
 export function TopicPicker({ tree, label, offers, chosen, onChoose }: TopicPickerProps) {
   const [sought, setSought] = useState("");
   const low = sought.trim().toLocaleLowerCase();
@@ -43,7 +43,12 @@ export function TopicPicker({ tree, label, offers, chosen, onChoose }: TopicPick
   );
   return (
     <>
-      <Field autoFocus value={sought} onChange={setSought}>
+      <Field
+        autoFocus
+        value={sought}
+        onChange={setSought}
+        onKeyDown={(event) => event.key === "Enter" && found[0] && onChoose(found[0].id)}
+      >
         <Label>{label}</Label>
         <Input />
       </Field>

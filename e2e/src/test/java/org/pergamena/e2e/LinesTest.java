@@ -32,7 +32,7 @@ class LinesTest {
     return tree(desk, "Outline")
         .getByRole(
             AriaRole.TREEITEM,
-            new Locator.GetByRoleOptions().setName(Pattern.compile("(^|\\d )" + label + ",")));
+            new Locator.GetByRoleOptions().setName(Pattern.compile("(^|\\d )" + label + "\\s*,")));
   }
 
   private static void write(DeskPage desk, String label) {

@@ -94,4 +94,25 @@ class RegroupTest {
     desk.button("Undo").click();
     assertThat(above).not().hasAttribute("aria-posinset", "1");
   }
+
+  @Test
+  void one_goes_to_a_topic_by_its_name_and_words_are_replaced_where_one_wishes(DeskPage desk) {
+    desk.open();
+    String leaf = label(desk.someLeaf());
+    desk.tree().focus();
+    desk.page().keyboard().press("/");
+    sheet(desk).getByLabel("A few letters of its label").fill(leaf);
+    sheet(desk).getByLabel("A few letters of its label").press("Enter");
+    assertThat(desk.title()).hasText(leaf);
+
+    desk.button("Go to a topic").click();
+    sheet(desk).getByText("Find and replace words").click();
+    sheet(desk).getByLabel("Find in labels").fill(leaf);
+    sheet(desk).getByLabel("Put in its place").fill("Another name");
+    assertThat(sheet(desk).getByRole(AriaRole.CHECKBOX).last()).isChecked();
+    sheet(desk).getByText(Pattern.compile("^Replace in \\d+ place")).click();
+    assertThat(desk.title()).hasText("Another name");
+    desk.kept().button("Undo").click();
+    assertThat(desk.title()).hasText(leaf);
+  }
 }

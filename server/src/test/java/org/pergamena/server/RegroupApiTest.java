@@ -132,4 +132,19 @@ class RegroupApiTest {
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.json().toString()).contains("At most 50 regroupings");
   }
+
+  @Test
+  void words_are_found_with_what_would_come_in_their_place(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    String root = visitor.desk(map).at("/topics/0/id").asString();
+    visitor.edit(map, Map.of("type", "Rename", "topic", root, "label", "Quixotic ferry"));
+    String path = "/api/maps/" + map + "/replacements?words=";
+    JsonNode found = visitor.get(path + "quixotic&by=Plain").json();
+    assertThat(found.size()).isEqualTo(1);
+    assertThat(found.at("/0/id").asString()).isEqualTo(root);
+    assertThat(found.at("/0/after").asString()).isEqualTo("Plain ferry");
+    assertThat(visitor.get(path + "quixotic&exact=true").json()).isEmpty();
+    assertThat(visitor.get(path + "%20").status()).isEqualTo(422);
+    assertThat(visitor.other().get(path + "a").status()).isEqualTo(404);
+  }
 }

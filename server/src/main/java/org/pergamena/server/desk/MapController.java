@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.layout.Folds;
+import org.pergamena.core.map.Replacing;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
@@ -126,6 +127,17 @@ class MapController {
       @PathVariable UUID map,
       @RequestParam(required = false) Long since) {
     return desks.since(visitor, map, since);
+  }
+
+  /** Where words stand on a map, and what it would say with others in their place. */
+  @GetMapping("/{map}/replacements")
+  List<Replacing.Found> replacements(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestParam String words,
+      @RequestParam(defaultValue = "") String by,
+      @RequestParam(defaultValue = "false") boolean exact) {
+    return new Replacing(words, by, exact).in(maps.get(map).map());
   }
 
   @PostMapping("/{map}/edits")
