@@ -10,7 +10,7 @@ const Row = styled.div`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 2px 14px;
+  gap: 2px 10px;
   margin-left: auto;
   font-size: 14px;
   color: ${({ theme }) => theme.softInk};

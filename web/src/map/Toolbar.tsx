@@ -23,7 +23,7 @@ const Percent = styled.span`
 const Rule = styled.span`
   width: 1px;
   height: 20px;
-  margin: 0 6px;
+  margin: 0 3px;
   background: ${({ theme }) => theme.rule};
 `;
 
