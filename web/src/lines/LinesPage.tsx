@@ -227,6 +227,7 @@ export function LinesPage(props: LinesPageProps) {
     };
     actions.setDraft(null);
     setEditing(null);
+    setPasted({ said: "Reading the lines…", repairs: [] });
     try {
       const path = `/api/maps/${tree.desk.id}/outline/read`;
       const outline = await request<ReadOutline>("POST", path, { text });
