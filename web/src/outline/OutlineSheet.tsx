@@ -71,7 +71,12 @@ type OutlineSheetProps = {
 /** The outline that the map follows: written, brought as a file, corrected in place. */
 export function OutlineSheet({ desk, isOpen, onOpenChange }: OutlineSheetProps) {
   return (
-    <Sheet title="An outline for the map to follow" wide isOpen={isOpen} onOpenChange={onOpenChange}>
+    <Sheet
+      title="An outline for the map to follow"
+      wide
+      isOpen={isOpen}
+      onOpenChange={onOpenChange}
+    >
       <OutlineEditor desk={desk} onClose={() => onOpenChange(false)} />
     </Sheet>
   );
