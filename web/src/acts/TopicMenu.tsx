@@ -14,7 +14,7 @@ import {
 import styled from "styled-components";
 import type { Ink, Topic } from "../api/types";
 import type { MapCommands } from "../map/commands";
-import type { MenuAt } from "../map/MapPage";
+import type { MenuAt } from "../map/useCommands";
 import { theme } from "../theme/tokens";
 import { menuItem, menuList } from "../ui/menu";
 import type { Acts } from "./acts";

@@ -1,3 +1,4 @@
+import type { Topic } from "../api/types";
 import type { Tree } from "../map/tree";
 import { TopicPicker } from "../relations/TopicPicker";
 import { TextButton } from "../ui/Button";
@@ -7,7 +8,7 @@ type GoSheetProps = {
   tree: Tree;
   isOpen: boolean;
   onOpenChange: (open: boolean) => void;
-  onShow: (topic: string) => void;
+  onShow: (topic: Topic) => void;
   onReplace: () => void;
 };
 
@@ -20,7 +21,8 @@ export function GoSheet({ tree, isOpen, onOpenChange, onShow, onReplace }: GoShe
         label="A few letters of its label, or its number"
         offers={() => true}
         chosen={null}
-        onChoose={(topic) => {
+        onChoose={(id) => {
+          const topic = tree.get(id);
           if (topic) {
             onOpenChange(false);
             onShow(topic);

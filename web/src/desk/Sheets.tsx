@@ -76,12 +76,7 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
       <GoSheet
         tree={tree}
         {...at("go")}
-        onShow={(id) => {
-          const topic = tree.get(id);
-          if (topic) {
-            props.onShow(topic);
-          }
-        }}
+        onShow={props.onShow}
         onReplace={() => onOpened({ sheet: "replace" })}
       />
       <ReplaceSheet tree={tree} actions={actions} {...at("replace")} say={say} />

@@ -1,7 +1,6 @@
 import {
   type KeyboardEvent,
   type MouseEvent,
-  type RefObject,
   useEffect,
   useLayoutEffect,
   useMemo,
@@ -11,13 +10,11 @@ import {
 import styled from "styled-components";
 import { request } from "../api/client";
 import type { ReadOutline, Topic } from "../api/types";
-import type { DeskActions } from "../api/useDesk";
-import { type Editing, type MapCommands, mapCommands } from "../map/commands";
+import type { Editing } from "../map/commands";
 import { type Ended, type FieldPlace, LabelEditor } from "../map/LabelEditor";
 import { keepLabel } from "../map/labelling";
-import type { MenuAt } from "../map/MapPage";
 import { Toolbar } from "../map/Toolbar";
-import type { Tree } from "../map/tree";
+import { useCommands, type ViewProps } from "../map/useCommands";
 import { useOffers } from "../map/useOffers";
 import { TextButton } from "../ui/Button";
 import { counted } from "../ui/words";
@@ -76,54 +73,24 @@ const Said = styled.div`
 
 const STILL = { panBy: () => {}, zoomBy: () => {}, fit: () => {} };
 
-type LinesPageProps = {
-  tree: Tree;
-  actions: DeskActions;
-  selected: string;
-  /** Told what can be done here, unless the map is beside it. */
-  handle: RefObject<MapCommands | null> | null;
-  onSelect: (topic: string) => void;
-  onMenu: (at: MenuAt) => void;
-  onLeave: () => void;
-  onKeys: () => void;
-  onFind: () => void;
-  say: (words: string) => void;
-};
+/** Lines are always written in, there is no mode for it. */
+const NO_MODE = () => {};
 
 /** The map as an outline: a line a topic, written in like text. */
-export function LinesPage(props: LinesPageProps) {
-  const { tree, actions, selected, handle, onSelect, onMenu, onLeave, onKeys, onFind, say } = props;
+export function LinesPage(props: ViewProps) {
+  const { tree, actions, selected, handle, onSelect, onMenu, say } = props;
   const page = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<Editing>(null);
   const [pasted, setPasted] = useState<Pasted | null>(null);
   const topic = tree.get(selected) ?? tree.root;
   const lines = useMemo(() => shown(tree), [tree]);
 
-  const commands = useMemo(
-    () =>
-      mapCommands({
-        tree,
-        actions,
-        viewport: STILL,
-        select: onSelect,
-        setEditing,
-        setWriting: () => {},
-        leave: onLeave,
-        showKeys: onKeys,
-        find: onFind,
-        say,
-        openMenu: (id) => {
-          const box = document.getElementById(`line-${id}`)?.getBoundingClientRect();
-          onMenu({ topic: id, x: box?.left ?? 0, y: box?.bottom ?? 0 });
-        },
-      }),
-    [tree, actions, onSelect, onLeave, onKeys, onFind, onMenu, say],
-  );
-  useEffect(() => {
-    if (handle) {
-      handle.current = commands;
-    }
-  }, [handle, commands]);
+  const commands = useCommands(props, {
+    pages: STILL,
+    prefix: "line",
+    setEditing,
+    setWriting: NO_MODE,
+  });
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another is chosen, or it moves
   useLayoutEffect(() => {
     document.getElementById(`line-${topic.id}`)?.scrollIntoView({ block: "nearest" });
@@ -160,10 +127,9 @@ export function LinesPage(props: LinesPageProps) {
   };
 
   const moved = (at: Topic, event: KeyboardEvent): boolean => {
-    const step = event.key === "ArrowUp" ? -1 : 1;
     const arrow = event.altKey && event.key.startsWith("Arrow");
     if (arrow && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
-      move(at, along(tree, at, step));
+      move(at, along(tree, at, event.key === "ArrowUp" ? -1 : 1));
     } else if (arrow) {
       move(at, event.key === "ArrowLeft" ? outward(tree, at) : inward(tree, at));
     }
@@ -176,14 +142,12 @@ export function LinesPage(props: LinesPageProps) {
     keepLabel({ tree, actions, onSelect, say }, id, label);
     if (ended === "enter" && label && edited) {
       edited.parent === null || (edited.children.length > 0 && !edited.closed)
-        ? addFirst(edited)
+        ? commands.addFirst(edited)
         : commands.addSibling(edited);
     } else if (ended !== "blur") {
       focus();
     }
   };
-  const addFirst = (under: Topic) =>
-    under.children.length === 0 ? commands.addChild(under) : commands.addFirst(under);
 
   /** The keys that mean more than text while a label is written. */
   const writingKey = (at: Topic) => (event: KeyboardEvent<HTMLInputElement>, words: string) => {

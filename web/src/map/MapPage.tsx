@@ -1,16 +1,14 @@
 import {
   type PointerEvent,
   type RefObject,
-  useEffect,
   useMemo,
   useRef,
   useState,
   useSyncExternalStore,
 } from "react";
 import styled from "styled-components";
-import type { DeskActions } from "../api/useDesk";
 import { theme } from "../theme/tokens";
-import { type Editing, type MapCommands, mapCommands } from "./commands";
+import type { Editing, MapCommands } from "./commands";
 import { Drawing } from "./Drawing";
 import { DropTarget } from "./DropTarget";
 import { type Drop, dropAt } from "./drop";
@@ -22,8 +20,8 @@ import { mapKeys } from "./mapKeys";
 import { inSight } from "./sight";
 import { Toolbar } from "./Toolbar";
 import { TopicGlyph, topicStyles } from "./TopicGlyph";
-import type { Tree } from "./tree";
 import { useAnchor } from "./useAnchor";
+import { useCommands, type ViewProps } from "./useCommands";
 import { useOffers } from "./useOffers";
 import { useOpening } from "./useOpening";
 import { usePointers } from "./usePointers";
@@ -75,22 +73,6 @@ const Hint = styled.p`
   b { font-weight: 700; color: ${({ theme }) => theme.ink}; }
 `;
 
-/** A place on the screen at which a menu opens. */
-export type MenuAt = { topic: string; x: number; y: number };
-
-type MapPageProps = {
-  tree: Tree;
-  actions: DeskActions;
-  selected: string;
-  handle: RefObject<MapCommands | null>;
-  onSelect: (topic: string) => void;
-  onMenu: (at: MenuAt) => void;
-  onLeave: () => void;
-  onKeys: () => void;
-  onFind: () => void;
-  say: (words: string) => void;
-};
-
 type Carried = { topic: string; x: number; y: number; drop: Drop | null };
 
 function idAt(target: EventTarget, name: "topic" | "toggle"): string | null {
@@ -98,8 +80,8 @@ function idAt(target: EventTarget, name: "topic" | "toggle"): string | null {
 }
 
 /** The map page: the scene that the server laid out, and all that is done on it. */
-export function MapPage(props: MapPageProps) {
-  const { tree, actions, selected, handle, onSelect, onMenu, onLeave, onKeys, onFind, say } = props;
+export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | null> }) {
+  const { tree, actions, selected, handle, onSelect, onMenu, say } = props;
   const frame = useRef<HTMLDivElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
@@ -112,29 +94,12 @@ export function MapPage(props: MapPageProps) {
   const topic = tree.get(selected) ?? tree.root;
 
   const pages = useMemo(() => ({ viewport, frame }), [viewport]);
-  const commands = useMemo(
-    () =>
-      mapCommands({
-        tree,
-        actions,
-        viewport,
-        select: onSelect,
-        setEditing,
-        setWriting,
-        leave: onLeave,
-        showKeys: onKeys,
-        find: onFind,
-        say,
-        openMenu: (id) => {
-          const box = document.getElementById(`topic-${id}`)?.getBoundingClientRect();
-          onMenu({ topic: id, x: box?.left ?? 0, y: box?.bottom ?? 0 });
-        },
-      }),
-    [tree, actions, viewport, onSelect, onLeave, onKeys, onFind, onMenu, say],
-  );
-  useEffect(() => {
-    handle.current = commands;
-  }, [handle, commands]);
+  const commands = useCommands(props, {
+    pages: viewport,
+    prefix: "topic",
+    setEditing,
+    setWriting,
+  });
 
   useAnchor(tree, selected, viewport);
   useOpening(tree.desk, actions, viewport);

@@ -4,7 +4,7 @@ import type { Tree } from "./tree";
 import type { Viewport } from "./useViewport";
 
 /** What moves the map on the screen; a view without a map has none. */
-type Pages = Pick<Viewport, "panBy" | "zoomBy" | "fit">;
+export type Pages = Pick<Viewport, "panBy" | "zoomBy" | "fit">;
 
 /** What can be done on the map page, by key, pointer, button or menu. */
 export type MapCommands = ReturnType<typeof mapCommands>;

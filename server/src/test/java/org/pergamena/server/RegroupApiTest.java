@@ -36,6 +36,10 @@ class RegroupApiTest {
         .orElseThrow();
   }
 
+  private static Map<String, ?> between(String added, List<String> around) {
+    return Map.of("type", "Between", "topic", added, "label", "Above", "around", around);
+  }
+
   private static boolean leaf(JsonNode topic) {
     return topic.get("children").isEmpty() && topic.get("own").asInt() >= 1;
   }
@@ -61,9 +65,7 @@ class RegroupApiTest {
     JsonNode before = visitor.desk(map);
     List<String> two = pair(before);
     String added = UUID.randomUUID().toString();
-    Map<String, ?> between =
-        Map.of("type", "Between", "topic", added, "label", "Above", "around", two);
-    JsonNode after = visitor.edit(map, between).desk();
+    JsonNode after = visitor.edit(map, between(added, two)).desk();
     assertThat(ids(topic(after, added).get("children"))).containsExactlyElementsOf(two);
     JsonNode sorted =
         visitor.edit(map, Map.of("type", "Sort", "topic", added, "by", "LABEL")).desk();
@@ -119,10 +121,8 @@ class RegroupApiTest {
     JsonNode before = visitor.desk(map);
     List<String> two = pair(before);
     String added = UUID.randomUUID().toString();
-    Map<String, ?> between =
-        Map.of("type", "Between", "topic", added, "label", "Above", "around", two);
     Map<String, ?> merge = Map.of("type", "Merge", "into", added, "topics", two);
-    Map<String, ?> both = Map.of("type", "Several", "edits", List.of(between, merge));
+    Map<String, ?> both = Map.of("type", "Several", "edits", List.of(between(added, two), merge));
     JsonNode after = visitor.edit(map, both).desk();
     assertThat(topic(after, added).get("children")).isEmpty();
     assertThat(visitor.undo(map).desk().get("topics")).isEqualTo(before.get("topics"));

@@ -107,7 +107,7 @@ public final class Naming {
    * @param kept topics whose labels a person gave, which stay
    */
   public List<Offered> names(TopicMap map, Topic branch, Set<UUID> kept) {
-    Labeller names = new Labeller(texts, () -> {});
+    Labeller names = labeller.anew();
     Map<UUID, Group> groups = new HashMap<>();
     group(map, map.root(), false, groups);
     Set<String> headings = headings();

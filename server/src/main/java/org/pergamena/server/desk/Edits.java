@@ -89,10 +89,13 @@ class Edits {
     }
     Draft draft = now.draft();
     List<Change> changes = new ArrayList<>();
+    int drawn = 0;
     for (Edit edit : several.edits()) {
-      Change change = change(mapId, looks(edit) ? draft.map() : now, edit);
-      draft.apply(change);
-      changes.add(change);
+      // what is drawn here is only for those that look at it: all is applied again after this
+      while (looks(edit) && drawn < changes.size()) {
+        draft.apply(changes.get(drawn++));
+      }
+      changes.add(change(mapId, looks(edit) ? draft.map() : now, edit));
     }
     return new Together(changes);
   }

@@ -49,6 +49,17 @@ public final class Labeller {
     this.vocabulary = new Vocabulary(texts, pulse);
   }
 
+  private Labeller(Labeller other) {
+    this.uniqueHeadings = other.uniqueHeadings;
+    this.casing = other.casing;
+    this.vocabulary = other.vocabulary;
+  }
+
+  /** One that knows the same text and has given no label yet. */
+  public Labeller anew() {
+    return new Labeller(this);
+  }
+
   /**
    * The label of a group: the author's heading if there is one, else the best phrase.
    *

@@ -53,7 +53,7 @@ final class Phrases {
     return phrases;
   }
 
-  /** Whether a sentence turns to those who listen, with two or more words for it. */
+  /** Whether a sentence turns to those who listen, with several words for it. */
   private static boolean salutes(List<Token> tokens, Tongue tongue) {
     return tokens.stream()
             .map(token -> token.surface().toLowerCase(Locale.ROOT))

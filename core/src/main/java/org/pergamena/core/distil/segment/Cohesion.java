@@ -21,10 +21,8 @@ import org.pergamena.core.distil.text.Token;
 public final class Cohesion {
   private static final int MOST_UNITS = 1200;
 
-  /** A paragraph of more words is cut at its sentences, after so many words each time. */
+  /** A paragraph of more words may be cut at each of its sentences. */
   private static final int LONGEST_UNIT = 250;
-
-  private static final int LEAST_WORDS = Integer.getInteger("leastw", 20);
 
   /** What a likely seam is worth, as a share of what all cutting can gain. */
   private static final double SEAM = 0.15;

@@ -56,15 +56,19 @@ final class Spoken {
   private static Map<Integer, Double> pauses(SourceText text, Block block) {
     Map<Integer, Double> pauses = new HashMap<>();
     CueSpan last = null;
-    for (CueSpan cue : text.cues()) {
-      if (cue.start() >= block.start() && cue.end() <= block.end()) {
-        if (last != null) {
-          pauses.put(last.end(), SentenceEnds.pause(cue.startMs() - last.endMs()));
-        }
-        last = cue;
+    for (CueSpan cue : cues(text, block)) {
+      if (last != null) {
+        pauses.put(last.end(), SentenceEnds.pause(cue.startMs() - last.endMs()));
       }
+      last = cue;
     }
     return pauses;
+  }
+
+  private static List<CueSpan> cues(SourceText text, Block block) {
+    return text.cues().stream()
+        .filter(cue -> cue.start() >= block.start() && cue.end() <= block.end())
+        .toList();
   }
 
   /** Whole cues, or without cues words, run together. */
@@ -91,10 +95,7 @@ final class Spoken {
 
   private static List<Span> pieces(SourceText text, Block block) {
     List<Span> cues =
-        text.cues().stream()
-            .filter(cue -> cue.start() >= block.start() && cue.end() <= block.end())
-            .map(cue -> new Span(cue.start(), cue.end()))
-            .toList();
+        cues(text, block).stream().map(cue -> new Span(cue.start(), cue.end())).toList();
     if (!cues.isEmpty()) {
       return cues;
     }
