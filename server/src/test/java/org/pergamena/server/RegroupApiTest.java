@@ -131,6 +131,9 @@ class RegroupApiTest {
     var refused = visitor.edit(map, many);
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.json().toString()).contains("At most 50 regroupings");
+    Map<String, ?> thirty = Map.of("type", "Several", "edits", Collections.nCopies(30, sort));
+    Map<String, ?> nested = Map.of("type", "Several", "edits", List.of(thirty, thirty));
+    assertThat(visitor.edit(map, nested).status()).isEqualTo(422);
   }
 
   @Test

@@ -83,7 +83,7 @@ class Edits {
 
   /** Each edit as it comes to on the map that those before it have left. */
   private Change several(UUID mapId, TopicMap now, Edit.Several several) {
-    if (several.edits().stream().filter(Edits::looks).count() > MOST_REGROUPING) {
+    if (several.edits().stream().mapToLong(Edits::regroupings).sum() > MOST_REGROUPING) {
       throw new MapRuleException(
           "At most " + MOST_REGROUPING + " regroupings are done as one step. Do them in parts.");
     }
@@ -98,6 +98,15 @@ class Edits {
       changes.add(change(mapId, looks(edit) ? draft.map() : now, edit));
     }
     return new Together(changes);
+  }
+
+  /** How many regroupings an edit is, with those within it. */
+  private static long regroupings(Edit edit) {
+    long within =
+        edit instanceof Edit.Several several
+            ? several.edits().stream().mapToLong(Edits::regroupings).sum()
+            : 0;
+    return within + (looks(edit) ? 1 : 0);
   }
 
   private static boolean looks(Edit edit) {
