@@ -45,7 +45,7 @@ class PictureTest {
         new Sheet(
             TopicMap.of(topics),
             Set.of(),
-            t -> new TopicLook("1", List.of(0, 1), ""),
+            t -> TopicLook.bare("1", List.of(0, 1), ""),
             new Typesetter(Theme.LIGHT.palette(), MEASURER));
     return Layout.of(LayoutKind.BRACES).lay(sheet);
   }

@@ -196,6 +196,56 @@ class MapsApiTest {
   }
 
   @Test
+  void a_link_turns_is_supposed_and_noted_and_topics_have_definitions_words_and_tags(
+      TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID root = root(visitor.desk(map));
+    UUID wall = visitor.add(map, root, null, "Wall");
+    UUID birds = visitor.add(map, root, wall, "Birds");
+    JsonNode before = visitor.desk(map);
+    UUID link = UUID.randomUUID();
+    Map<String, ?> several =
+        Map.of(
+            "type",
+            "Several",
+            "edits",
+            List.of(
+                Map.of(
+                    "type", "Connect", "link", link, "from", wall, "to", birds, "phrase", "feeds"),
+                Map.of("type", "Reattach", "link", link, "from", birds, "to", wall),
+                Map.of("type", "Qualify", "link", link, "direction", "BOTH", "supposed", true),
+                Map.of("type", "Remark", "link", link, "note", "Since the storm?"),
+                Map.of("type", "Define", "topic", wall, "definition", "A bank.", "pinned", true),
+                Map.of("type", "Lead", "topic", birds, "phrase", "home of"),
+                Map.of("type", "Mark", "topic", birds, "tags", List.of("agreed", "mine")),
+                Map.of("type", "Arrange", "crossing", "TIES", "numbered", false),
+                Map.of(
+                    "type",
+                    "Legend",
+                    "tags",
+                    List.of(Map.of("id", "mine", "word", "mine", "meaning", "", "sign", "leaf")))));
+    JsonNode desk = visitor.edit(map, several).desk();
+    JsonNode across = desk.at("/links/0");
+    assertThat(across.get("from").asString()).isEqualTo(birds.toString());
+    assertThat(across.get("direction").asString()).isEqualTo("BOTH");
+    assertThat(across.get("supposed").asBoolean()).isTrue();
+    assertThat(across.get("note").asString()).isEqualTo("Since the storm?");
+    assertThat(desk.at("/topics/1/definition").asString()).isEqualTo("A bank.");
+    assertThat(desk.at("/topics/1/pinned").asBoolean()).isTrue();
+    assertThat(desk.at("/topics/2/lead").asString()).isEqualTo("home of");
+    assertThat(desk.at("/topics/2/tags").valueStream().map(JsonNode::asString))
+        .containsExactly("mine");
+    assertThat(desk.at("/scene/links/0/tie").asBoolean()).isTrue();
+    String path =
+        visitor.get("/api/signs/named?names=leaf,nothing").json().at("/0/path").asString();
+    assertThat(path).startsWith("m");
+    assertThat(visitor.desk(map).get("topics")).isEqualTo(desk.get("topics"));
+    JsonNode undone = visitor.undo(map).desk();
+    assertThat(undone.get("topics")).isEqualTo(before.get("topics"));
+    assertThat(undone.at("/facts/legend")).hasSize(12);
+  }
+
+  @Test
   void a_cross_link_and_an_ink_go_into_the_map_the_files_and_back_by_undo(TestVisitor visitor) {
     UUID map = visitor.newMap();
     UUID root = root(visitor.desk(map));
@@ -233,9 +283,9 @@ class MapsApiTest {
                         "to",
                         birds,
                         "phrase",
-                        ""))
+                        "Shelters"))
                 .problem())
-        .contains("is linked to \"Birds\" already");
+        .contains("is linked to \"Birds\" with the same words already");
     for (int i = 0; i < 4; i++) {
       visitor.undo(map);
     }

@@ -221,7 +221,8 @@ public final class Redistilling {
     return found
         .withGrounds(found.summary(), evidence, found.extent())
         .withNote(old.note())
-        .withLook(old.look());
+        .withLook(old.look())
+        .withGloss(none -> old.gloss());
   }
 
   private static boolean same(Passage one, Passage other) {

@@ -11,6 +11,8 @@ public sealed interface Item {
     COUNT,
     WARNING,
     PHRASE,
+    LEAD,
+    TAG,
     TIE
   }
 

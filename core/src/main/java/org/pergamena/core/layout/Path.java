@@ -51,6 +51,17 @@ public record Path(List<Step> steps) {
     }
   }
 
+  /** The path at another size, its origin the same. */
+  public Path scaled(double factor) {
+    return new Path(
+        steps.stream()
+            .map(
+                s ->
+                    new Step(
+                        s.kind(), s.cx() * factor, s.cy() * factor, s.x() * factor, s.y() * factor))
+            .toList());
+  }
+
   Path moved(double dx, double dy) {
     return new Path(steps.stream().map(step -> step.moved(dx, dy)).toList());
   }

@@ -17,7 +17,10 @@ public record Scene(
   /**
    * A cross-link as it is drawn, where it stands on the page.
    *
+   * @param items what is always drawn of it
+   * @param chosen what is drawn besides while one of its ends is chosen
    * @param tie whether it is drawn as a pair of reference marks, as a line would cover words
    */
-  public record Across(UUID id, UUID from, UUID to, List<Item> items, boolean tie) {}
+  public record Across(
+      UUID id, UUID from, UUID to, List<Item> items, List<Item> chosen, boolean tie) {}
 }

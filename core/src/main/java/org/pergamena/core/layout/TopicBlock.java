@@ -2,14 +2,17 @@ package org.pergamena.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.pergamena.core.layout.Item.Bar;
+import org.pergamena.core.layout.Item.Line;
 import org.pergamena.core.layout.Item.Role;
 import org.pergamena.core.layout.Item.Words;
 import org.pergamena.core.layout.TextStyle.Face;
 import org.pergamena.core.map.Content;
+import org.pergamena.core.map.Tag;
 
 /**
- * One topic set in type, its left upper corner at the origin: number, label, tally, warning.
+ * One topic set in type, its left upper corner at the origin: number, label, tally, warning, tags.
  *
  * @param axis the height at which its brace begins
  */
@@ -22,6 +25,13 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
   private static final int MOST_STROKES = 8;
   private static final double PAD = 6;
 
+  private static final double ROW = 18;
+  private static final double SIGN = 13;
+  private static final double TAG_GAP = 10;
+  private static final double NOTE_WIDTH = 11;
+  private static final int MOST_TAGS = 3;
+
+  private static final TextStyle LEAD = new TextStyle(Face.READING_ITALIC, 13);
   private static final TextStyle COUNT = new TextStyle(Face.CONTROL, 12);
   private static final TextStyle WARNING = new TextStyle(Face.READING_ITALIC, 12);
 
@@ -57,10 +67,18 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
     TextStyle style = labelStyle(level);
     List<String> lines = LineBreaks.of(content.label(), style, widest(level), measurer);
     double lineHeight = Math.round(style.size() * 1.35);
-    double left = PAD + (level == 0 ? 0 : setting.numberWidth() + NUMBER_GAP);
+    double above = look.lead().isEmpty() ? 0 : ROW;
+    double below = look.tags().isEmpty() ? 0 : ROW;
+    double gap = setting.numberWidth() == 0 ? 0 : setting.numberWidth() + NUMBER_GAP;
+    double left = PAD + (level == 0 ? 0 : gap);
     List<Item> items = new ArrayList<>();
-    double baseline = PAD / 2 + Math.round(style.size() * 1.02);
-    if (level > 0) {
+    double baseline = above + PAD / 2 + Math.round(style.size() * 1.02);
+    double widest = 0;
+    if (above > 0) {
+      items.add(new Words(Role.LEAD, look.lead(), left, ROW - 2, LEAD, palette.softInk()));
+      widest = measurer.width(look.lead(), LEAD);
+    }
+    if (level > 0 && !look.number().isEmpty()) {
       TextStyle numbers = numberStyle(level);
       double x = PAD + setting.numberWidth() - measurer.width(look.number(), numbers);
       String pigment = palette.pigment(setting.branch());
@@ -70,7 +88,6 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
         content.look().ink() == null
             ? palette.label(setting.branch())
             : palette.byHand().get(content.look().ink());
-    double widest = 0;
     for (int i = 0; i < lines.size(); i++) {
       double y = baseline + i * lineHeight;
       items.add(new Words(Role.LABEL, lines.get(i), left, y, style, fill));
@@ -78,15 +95,60 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
     }
     double end = left + measurer.width(lines.get(lines.size() - 1), style);
     double y = baseline + (lines.size() - 1) * lineHeight;
+    if (look.noted()) {
+      items.add(noted(end + TALLY_GAP, y, palette));
+      end += TALLY_GAP + NOTE_WIDTH;
+    }
     end = tally(look, end, y, items, palette, measurer);
     if (setting.hidden() > 0) {
       String count = setting.hidden() + " below";
       items.add(new Words(Role.COUNT, count, end + TALLY_GAP, y, COUNT, palette.softInk()));
       end += TALLY_GAP + measurer.width(count, COUNT);
     }
+    double labels = PAD + lines.size() * lineHeight;
+    if (below > 0) {
+      end = Math.max(end, tags(look.tags(), left, above + labels, items, palette, measurer));
+    }
     double width = Math.max(left + widest, end) + PAD;
-    double height = PAD + lines.size() * lineHeight;
-    return new TopicBlock(width, height, height / 2, List.copyOf(items));
+    return new TopicBlock(width, above + labels + below, above + labels / 2, List.copyOf(items));
+  }
+
+  /** Three lines of writing: there is a note. */
+  private static Item noted(double x, double baseline, Palette palette) {
+    Path.Pen pen = new Path.Pen();
+    for (int i = 0; i < 3; i++) {
+      double y = baseline - 1 - 4 * i;
+      pen.move(x, y).line(x + (i == 0 ? NOTE_WIDTH - 4 : NOTE_WIDTH), y);
+    }
+    return new Line(pen.path(), palette.softInk(), 1.2, List.of());
+  }
+
+  /** A row of tags, each a sign and a word; gives where it ends. */
+  private static double tags(
+      List<Tag> tags,
+      double left,
+      double top,
+      List<Item> items,
+      Palette palette,
+      TextMeasurer measurer) {
+    double x = left;
+    double baseline = top + ROW - 7;
+    for (Tag tag : tags.subList(0, Math.min(MOST_TAGS, tags.size()))) {
+      Optional<Path> sign = Signs.of(tag.sign());
+      if (sign.isPresent()) {
+        Path path = sign.get().scaled(SIGN / Signs.SIZE).moved(x, baseline - SIGN + 2);
+        items.add(new Line(path, palette.softInk(), 1.1, List.of()));
+        x += SIGN + 4;
+      }
+      items.add(new Words(Role.TAG, tag.word(), x, baseline, COUNT, palette.softInk()));
+      x += measurer.width(tag.word(), COUNT) + TAG_GAP;
+    }
+    if (tags.size() > MOST_TAGS) {
+      String more = "+" + (tags.size() - MOST_TAGS);
+      items.add(new Words(Role.TAG, more, x, baseline, COUNT, palette.softInk()));
+      x += measurer.width(more, COUNT) + TAG_GAP;
+    }
+    return x - TAG_GAP;
   }
 
   private static double tally(

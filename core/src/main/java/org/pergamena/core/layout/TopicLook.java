@@ -1,12 +1,27 @@
 package org.pergamena.core.layout;
 
 import java.util.List;
+import org.pergamena.core.map.Tag;
 
 /**
  * What is drawn of a topic beside its label.
  *
- * @param number its place, as 2.3.1; empty for the root
+ * @param number its place, as 2.3.1; empty for the root and on maps without numbers
  * @param tally for each of its passages the source's place among the map's sources, from 0
  * @param warning a word such as <em>thin</em>, or empty
+ * @param lead the words on the line from its parent, may be empty
+ * @param noted whether it has a note
+ * @param tags what it is marked with, in order
  */
-public record TopicLook(String number, List<Integer> tally, String warning) {}
+public record TopicLook(
+    String number,
+    List<Integer> tally,
+    String warning,
+    String lead,
+    boolean noted,
+    List<Tag> tags) {
+  /** Nothing that a person has set beside it. */
+  public static TopicLook bare(String number, List<Integer> tally, String warning) {
+    return new TopicLook(number, tally, warning, "", false, List.of());
+  }
+}

@@ -76,14 +76,15 @@ public record ByHand(
   }
 
   /**
-   * Whether a person has a hand in a topic: they made, named or placed it, wrote a note, linked a
-   * passage, gave it a look, or linked it to another.
+   * Whether a person has a hand in a topic: they made, named or placed it, wrote a note or a
+   * definition, gave it a tag or a look, linked a passage, or linked it to another.
    */
   public boolean touches(TopicMap map, Topic topic) {
     return labels.contains(topic.id())
         || places.contains(topic.id())
         || !topic.note().isBlank()
         || !topic.content().look().equals(Look.NONE)
+        || !topic.content().gloss().equals(Gloss.NONE)
         || topic.evidence().stream().anyMatch(e -> e.origin() != Origin.DISTILLED)
         || map.links().stream().anyMatch(link -> link.ends(topic.id()));
   }

@@ -14,6 +14,7 @@ public sealed interface Change
         EvidenceChange,
         LinkChange,
         LookChange,
+        LegendChange,
         ShelfChange,
         Together {
 

@@ -21,6 +21,7 @@ import org.pergamena.core.source.Spans;
  * @param summary a sentence of the text that it or the topics below it account for, may be empty
  * @param aside whether it is kept, with all below it, but is not what the map is about
  * @param look what it was given by hand of its look
+ * @param gloss what a person has set beside label and note
  */
 public record Content(
     String label,
@@ -29,7 +30,8 @@ public record Content(
     List<Evidence> evidence,
     List<Extent> extent,
     boolean aside,
-    Look look) {
+    Look look,
+    Gloss gloss) {
   /** The longest label, in code units. */
   public static final int LONGEST_LABEL = 300;
 
@@ -52,38 +54,43 @@ public record Content(
 
   /** Nothing but a label. */
   public static Content labelled(String label) {
-    return new Content(label, "", "", List.of(), List.of(), false, Look.NONE);
+    return new Content(label, "", "", List.of(), List.of(), false, Look.NONE, Gloss.NONE);
   }
 
   /** The same under another label. */
   public Content withLabel(String newLabel) {
-    return new Content(newLabel, note, summary, evidence, extent, aside, look);
+    return new Content(newLabel, note, summary, evidence, extent, aside, look, gloss);
   }
 
   /** The same with another note. */
   public Content withNote(String newNote) {
-    return new Content(label, newNote, summary, evidence, extent, aside, look);
+    return new Content(label, newNote, summary, evidence, extent, aside, look, gloss);
   }
 
   /** The same, set aside or not. */
   public Content withAside(boolean newAside) {
-    return new Content(label, note, summary, evidence, extent, newAside, look);
+    return new Content(label, note, summary, evidence, extent, newAside, look, gloss);
   }
 
   /** The same with another look. */
   public Content withLook(Look newLook) {
-    return new Content(label, note, summary, evidence, extent, aside, newLook);
+    return new Content(label, note, summary, evidence, extent, aside, newLook, gloss);
+  }
+
+  /** The same with something else beside label and note. */
+  public Content withGloss(UnaryOperator<Gloss> change) {
+    return new Content(label, note, summary, evidence, extent, aside, look, change.apply(gloss));
   }
 
   /** The same with other passages linked to it. */
   public Content withEvidence(List<Evidence> newEvidence) {
-    return new Content(label, note, summary, newEvidence, extent, aside, look);
+    return new Content(label, note, summary, newEvidence, extent, aside, look, gloss);
   }
 
   /** The same on other grounds: its summary, its evidence and its extent. */
   public Content withGrounds(
       String newSummary, List<Evidence> newEvidence, List<Extent> newExtent) {
-    return new Content(label, note, newSummary, newEvidence, newExtent, aside, look);
+    return new Content(label, note, newSummary, newEvidence, newExtent, aside, look, gloss);
   }
 
   /** Whether a passage or an extent of it lies in a source. */

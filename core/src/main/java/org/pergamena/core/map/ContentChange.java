@@ -24,6 +24,41 @@ public sealed interface ContentChange extends Change {
     }
   }
 
+  /** Gives a topic another definition, and has it stay in sight or not. */
+  record DefineTopic(UUID topic, String definition, boolean pinned) implements ContentChange {
+    @Override
+    public Change applyTo(Draft draft) {
+      Gloss old =
+          draft
+              .change(topic, c -> c.withGloss(g -> g.withDefinition(definition.strip(), pinned)))
+              .content()
+              .gloss();
+      return new DefineTopic(topic, old.definition(), old.pinned());
+    }
+  }
+
+  /** Puts other words on the line that leads to a topic from its parent. */
+  record Lead(UUID topic, String phrase) implements ContentChange {
+    @Override
+    public Change applyTo(Draft draft) {
+      Topic old = draft.change(topic, c -> c.withGloss(gloss -> gloss.withPhrase(phrase.strip())));
+      return new Lead(topic, old.content().gloss().phrase());
+    }
+  }
+
+  /** Gives a topic other tags. */
+  record Mark(UUID topic, List<String> tags) implements ContentChange {
+    public Mark {
+      tags = List.copyOf(tags);
+    }
+
+    @Override
+    public Change applyTo(Draft draft) {
+      Topic old = draft.change(topic, content -> content.withGloss(gloss -> gloss.withTags(tags)));
+      return new Mark(topic, old.content().gloss().tags());
+    }
+  }
+
   /** Sets a topic aside, with all below it, or takes it back among the others. */
   record SetAside(UUID topic, boolean aside) implements ContentChange {
     @Override

@@ -19,6 +19,7 @@ public final class Draft {
   private final Map<UUID, Topic> topics;
   private final Map<UUID, CrossLink> links;
   private MapLook look;
+  private Legend legend;
   private final Map<UUID, Integer> colours;
   private final TopicMap view;
 
@@ -32,18 +33,20 @@ public final class Draft {
       Map<UUID, Topic> topics,
       Map<UUID, CrossLink> links,
       MapLook look,
+      Legend legend,
       Map<UUID, Integer> colours) {
     this.root = root;
     this.topics = new HashMap<>(topics);
     this.links = new HashMap<>(links);
     this.look = look;
+    this.legend = legend;
     this.colours = new HashMap<>(colours);
-    this.view = new TopicMap(root, this.topics, this.links, look, this.colours);
+    this.view = new TopicMap(root, this.topics, this.links, look, legend, this.colours);
   }
 
   /** The map as the changes so far have made it. */
   public TopicMap map() {
-    return new TopicMap(root, topics, links, look, colours);
+    return new TopicMap(root, topics, links, look, legend, colours);
   }
 
   Touched touched() {
@@ -165,14 +168,13 @@ public final class Draft {
           "A map holds at most " + TopicMap.MOST_LINKS + " cross-links. Take some away first.");
     }
     for (CrossLink there : links.values()) {
-      boolean same = there.from().equals(link.from()) && there.to().equals(link.to());
-      if (same && !there.id().equals(link.id())) {
+      if (there.says(link) && !there.id().equals(link.id())) {
         throw new MapRuleException(
             "\""
                 + topic(link.from()).label()
                 + "\" is linked to \""
                 + topic(link.to()).label()
-                + "\" already. Change the words on that link instead.");
+                + "\" with the same words already. Change the words on that link instead.");
       }
     }
     links.put(link.id(), link);
@@ -187,6 +189,13 @@ public final class Draft {
   MapLook look(MapLook newLook) {
     MapLook old = look;
     look = newLook;
+    looked = true;
+    return old;
+  }
+
+  Legend legend(Legend newLegend) {
+    Legend old = legend;
+    legend = newLegend;
     looked = true;
     return old;
   }

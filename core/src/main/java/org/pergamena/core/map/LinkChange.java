@@ -33,4 +33,34 @@ public sealed interface LinkChange extends Change {
       return new Rephrase(link, old.phrase());
     }
   }
+
+  /** Has a cross-link lead between other topics, or the other way round. */
+  record Reattach(UUID link, UUID from, UUID to) implements LinkChange {
+    @Override
+    public Change applyTo(Draft draft) {
+      CrossLink old = draft.link(link);
+      draft.put(old.between(from, to));
+      return new Reattach(link, old.from(), old.to());
+    }
+  }
+
+  /** Has a cross-link hold in another manner. */
+  record Qualify(UUID link, Manner manner) implements LinkChange {
+    @Override
+    public Change applyTo(Draft draft) {
+      CrossLink old = draft.link(link);
+      draft.put(old.withManner(manner));
+      return new Qualify(link, old.manner());
+    }
+  }
+
+  /** Gives a cross-link another note. */
+  record Remark(UUID link, String note) implements LinkChange {
+    @Override
+    public Change applyTo(Draft draft) {
+      CrossLink old = draft.link(link);
+      draft.put(old.withNote(note));
+      return new Remark(link, old.note());
+    }
+  }
 }

@@ -35,7 +35,7 @@ public final class Regrouping {
   }
 
   /**
-   * Merges topics into one: their passages, notes, text and cross-links become its own, their
+   * Merges topics into one: their passages, notes, tags, text and cross-links become its own, their
    * children come under it, in order, and they go.
    *
    * @throws MapRuleException if one of them is the root or has the other below it
@@ -48,12 +48,22 @@ public final class Regrouping {
     List<Evidence> evidence = new ArrayList<>(kept.evidence());
     List<Extent> extent = new ArrayList<>(kept.extent());
     List<String> notes = new ArrayList<>(List.of(kept.note()));
+    Gloss gloss = kept.content().gloss();
+    String definition = gloss.definition();
+    List<String> tags = new ArrayList<>(gloss.tags());
     for (UUID id : going) {
       Topic other = map.topic(id);
       requireApart(other, kept);
       take(other.evidence(), evidence);
       extent.addAll(other.extent());
       notes.add(other.note());
+      Gloss its = other.content().gloss();
+      tags.addAll(its.tags());
+      if (definition.isBlank()) {
+        definition = its.definition();
+      } else if (!its.definition().equals(definition)) {
+        notes.add(its.definition());
+      }
       for (UUID child : other.children()) {
         if (!going.contains(child)) {
           changes.add(new TreeChange.Move(child, into, Place.LAST));
@@ -68,6 +78,12 @@ public final class Regrouping {
     changes.add(
         new ContentChange.Annotate(
             into, notes.stream().filter(n -> !n.isBlank()).collect(Collectors.joining("\n\n"))));
+    if (!definition.equals(gloss.definition())) {
+      changes.add(new ContentChange.DefineTopic(into, definition, gloss.pinned()));
+    }
+    if (!gloss.tags().containsAll(tags)) {
+      changes.add(new ContentChange.Mark(into, tags));
+    }
     return new Together(changes);
   }
 
@@ -103,7 +119,7 @@ public final class Regrouping {
       if (going.contains(link.from()) || going.contains(link.to())) {
         moving.add(link);
       } else {
-        there.add(link.from() + " " + link.to());
+        there.add(link.from() + " " + link.to() + " " + link.words());
       }
     }
     List<Change> changes = new ArrayList<>();
@@ -111,8 +127,8 @@ public final class Regrouping {
     for (CrossLink link : moving) {
       UUID from = going.contains(link.from()) ? into : link.from();
       UUID to = going.contains(link.to()) ? into : link.to();
-      if (!from.equals(to) && there.add(from + " " + to)) {
-        changes.add(new LinkChange.Connect(new CrossLink(link.id(), from, to, link.phrase())));
+      if (!from.equals(to) && there.add(from + " " + to + " " + link.words())) {
+        changes.add(new LinkChange.Connect(link.between(from, to)));
       }
     }
     return changes;

@@ -38,6 +38,7 @@ public final class TopicMap {
   private final Map<UUID, Topic> topics;
   private final Map<UUID, CrossLink> links;
   private final MapLook look;
+  private final Legend legend;
 
   /** The colour of each main branch, from 0. It stays with the branch, and says nothing. */
   private final Map<UUID, Integer> colours;
@@ -47,11 +48,13 @@ public final class TopicMap {
       Map<UUID, Topic> topics,
       Map<UUID, CrossLink> links,
       MapLook look,
+      Legend legend,
       Map<UUID, Integer> colours) {
     this.root = root;
     this.topics = topics;
     this.links = links;
     this.look = look;
+    this.legend = legend;
     this.colours = colours;
   }
 
@@ -71,7 +74,7 @@ public final class TopicMap {
    * @throws MapRuleException if the topics are not one tree, or a link ends at none of them
    */
   public static TopicMap of(Collection<Topic> all, Collection<CrossLink> links, MapLook look) {
-    return of(all, links, look, Map.of());
+    return of(all, links, look, Legend.USUAL, Map.of());
   }
 
   /**
@@ -84,6 +87,7 @@ public final class TopicMap {
       Collection<Topic> all,
       Collection<CrossLink> links,
       MapLook look,
+      Legend legend,
       Map<UUID, Integer> colours) {
     Map<UUID, Topic> topics = new HashMap<>();
     UUID root = null;
@@ -111,7 +115,7 @@ public final class TopicMap {
     Map<UUID, Integer> coloured = new HashMap<>(colours);
     coloured.keySet().retainAll(topics.get(root).children());
     topics.get(root).children().forEach(main -> Colours.give(main, coloured));
-    TopicMap map = new TopicMap(root, topics, linked, look, coloured);
+    TopicMap map = new TopicMap(root, topics, linked, look, legend, coloured);
     map.requireTree();
     return map;
   }
@@ -197,6 +201,11 @@ public final class TopicMap {
     return look;
   }
 
+  /** The tags that it has, with their meanings. */
+  public Legend legend() {
+    return legend;
+  }
+
   /** A topic's children, in order. */
   public List<Topic> children(Topic topic) {
     return topic.children().stream().map(topics::get).toList();
@@ -246,7 +255,7 @@ public final class TopicMap {
 
   /** A working copy. */
   public Draft draft() {
-    return new Draft(root, topics, links, look, colours);
+    return new Draft(root, topics, links, look, legend, colours);
   }
 
   /**
@@ -272,11 +281,17 @@ public final class TopicMap {
         links().stream()
             .map(
                 l ->
-                    new CrossLink(identities.get(), ids.get(l.from()), ids.get(l.to()), l.phrase()))
+                    new CrossLink(
+                        identities.get(),
+                        ids.get(l.from()),
+                        ids.get(l.to()),
+                        l.phrase(),
+                        l.manner(),
+                        l.note()))
             .toList();
     Map<UUID, Integer> sameColours = new HashMap<>();
     colours.forEach((main, colour) -> sameColours.put(ids.get(main), colour));
-    return of(copies, across, look, sameColours);
+    return of(copies, across, look, legend, sameColours);
   }
 
   @Override
@@ -285,7 +300,8 @@ public final class TopicMap {
         && root.equals(map.root)
         && topics.equals(map.topics)
         && links.equals(map.links)
-        && look.equals(map.look);
+        && look.equals(map.look)
+        && legend.equals(map.legend);
   }
 
   @Override

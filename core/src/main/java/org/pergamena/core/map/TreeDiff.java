@@ -23,21 +23,47 @@ public final class TreeDiff {
    * ends go.
    */
   public static Change between(TopicMap from, TopicMap to) {
+    return new Together(new TreeDiff(from, to).tree(from));
+  }
+
+  /** The change that makes one map another in all that it has; both have the same root. */
+  public static Change whole(TopicMap from, TopicMap to) {
     TreeDiff diff = new TreeDiff(from, to);
+    for (CrossLink link : from.links()) {
+      if (!link.equals(to.link(link.id()))) {
+        diff.apply(new LinkChange.Disconnect(link.id()));
+      }
+    }
+    diff.tree(from);
+    for (CrossLink link : to.links()) {
+      if (!link.equals(from.link(link.id()))) {
+        diff.apply(new LinkChange.Connect(link));
+      }
+    }
+    if (!from.look().equals(to.look())) {
+      diff.apply(new LookChange.Arrange(to.look()));
+    }
+    if (!from.legend().equals(to.legend())) {
+      diff.apply(new LegendChange.Define(to.legend()));
+    }
+    return new Together(diff.changes);
+  }
+
+  private List<Change> tree(TopicMap from) {
     Map<UUID, UUID> last = new HashMap<>();
     for (Topic topic : to.preorder()) {
       if (topic.parent() != null) {
-        diff.place(topic, last.get(topic.parent()));
+        place(topic, last.get(topic.parent()));
         last.put(topic.parent(), topic.id());
       }
-      diff.fill(topic);
+      fill(topic);
     }
     for (Topic old : from.preorder()) {
-      if (!to.has(old.id()) && diff.draft.has(old.id())) {
-        diff.apply(new TreeChange.RemoveBranch(old.id()));
+      if (!to.has(old.id()) && draft.has(old.id())) {
+        apply(new TreeChange.RemoveBranch(old.id()));
       }
     }
-    return new Together(diff.changes);
+    return changes;
   }
 
   /** Puts a topic behind the sibling before it, if it does not stand there. */
@@ -83,6 +109,17 @@ public final class TreeDiff {
     }
     if (!is.look().equals(wanted.look())) {
       apply(new LookChange.Paint(id, wanted.look()));
+    }
+    Gloss gloss = wanted.gloss();
+    if (!is.gloss().definition().equals(gloss.definition())
+        || is.gloss().pinned() != gloss.pinned()) {
+      apply(new ContentChange.DefineTopic(id, gloss.definition(), gloss.pinned()));
+    }
+    if (!is.gloss().phrase().equals(gloss.phrase())) {
+      apply(new ContentChange.Lead(id, gloss.phrase()));
+    }
+    if (!is.gloss().tags().equals(gloss.tags())) {
+      apply(new ContentChange.Mark(id, gloss.tags()));
     }
     boolean grounds =
         is.summary().equals(wanted.summary())

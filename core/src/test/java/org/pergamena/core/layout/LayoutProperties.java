@@ -40,7 +40,7 @@ class LayoutProperties {
             map,
             closed,
             topic ->
-                new TopicLook(
+                TopicLook.bare(
                     numbers.get(topic.id()),
                     List.of(0, 1, 2).subList(0, random.nextInt(4)),
                     random.nextInt(3) == 0 ? "thin" : ""),

@@ -134,7 +134,7 @@ class LayoutTest {
   }
 
   private static TopicMap linked(TopicMap map, String from, String to) {
-    CrossLink link = new CrossLink(id(from + to), id(from), id(to), "leads to");
+    CrossLink link = CrossLink.of(id(from + to), id(from), id(to), "leads to");
     return map.apply(new LinkChange.Connect(link)).map();
   }
 

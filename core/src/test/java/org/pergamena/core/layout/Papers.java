@@ -31,7 +31,7 @@ final class Papers {
             new Sheet(
                 map,
                 closed,
-                t -> new TopicLook(numbers.get(t.id()), List.of(0, 1), "thin"),
+                t -> TopicLook.bare(numbers.get(t.id()), List.of(0, 1), "thin"),
                 new Typesetter(PALETTE, MEASURER)));
   }
 }

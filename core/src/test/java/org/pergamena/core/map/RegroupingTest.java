@@ -45,8 +45,8 @@ class RegroupingTest {
             topic(BANK, ROOT, "Bank", List.of(), 60, 20),
             topic(BIRDS, ROOT, "Birds", List.of(), 0, 100, 120, 140)),
         List.of(
-            new CrossLink(Maps.id("one"), BANK, BIRDS, "shelters"),
-            new CrossLink(Maps.id("two"), WALL, BANK, "backs")),
+            CrossLink.of(Maps.id("one"), BANK, BIRDS, "shelters"),
+            CrossLink.of(Maps.id("two"), WALL, BANK, "backs")),
         MapLook.USUAL);
   }
 

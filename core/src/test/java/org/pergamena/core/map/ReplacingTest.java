@@ -22,7 +22,7 @@ class ReplacingTest {
                   ROOT,
                   List.of(),
                   Content.labelled("The Wall (old)").withNote("A wall is a wall."))),
-          List.of(new CrossLink(LINK, WALL, ROOT, "walls in")),
+          List.of(CrossLink.of(LINK, WALL, ROOT, "walls in")),
           MapLook.USUAL);
 
   @Test

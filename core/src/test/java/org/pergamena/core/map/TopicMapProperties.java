@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
 import java.util.UUID;
@@ -29,7 +30,7 @@ class TopicMapProperties {
       } catch (MapRuleException refused) {
         assertThat(refused.getMessage()).as("a refusal is a sentence").endsWith(".");
       }
-      assertThat(TopicMap.of(map.preorder(), map.links(), map.look()))
+      assertThat(TopicMap.of(map.preorder(), map.links(), map.look(), map.legend(), Map.of()))
           .as("the tree is valid")
           .isEqualTo(map);
     }
@@ -59,6 +60,23 @@ class TopicMapProperties {
     assertThat(apart).allMatch(link -> applied.touched().links().contains(link.id()));
   }
 
+  @Property(tries = 100)
+  void what_leads_from_one_state_to_another_leads_there_and_back(@ForAll long seed) {
+    Random random = new Random(seed);
+    TopicMap before = Maps.marsh();
+    TopicMap map = before;
+    for (int i = 0; i < 20; i++) {
+      try {
+        map = map.apply(change(map, random)).map();
+      } catch (MapRuleException refused) {
+        continue;
+      }
+    }
+    Applied done = before.apply(TreeDiff.whole(before, map));
+    assertThat(done.map()).isEqualTo(map);
+    assertThat(done.map().apply(done.inverse()).map()).isEqualTo(before);
+  }
+
   @Property(tries = 200)
   void undoing_an_inverse_does_the_change_again(@ForAll long seed) {
     Random random = new Random(seed);
@@ -77,7 +95,7 @@ class TopicMapProperties {
 
   private static Change change(TopicMap map, Random random) {
     Topic topic = any(map, random);
-    return switch (random.nextInt(20)) {
+    return switch (random.nextInt(26)) {
       case 0 -> new TreeChange.RemoveBranch(topic.id());
       case 1 -> new ContentChange.Relabel(topic.id(), "label " + random.nextInt(100));
       case 2 -> new ContentChange.Annotate(topic.id(), "note " + random.nextInt(100));
@@ -89,7 +107,12 @@ class TopicMapProperties {
       case 8 -> new LinkChange.Disconnect(anyLink(map, random));
       case 9 -> new LinkChange.Rephrase(anyLink(map, random), "phrase " + random.nextInt(9));
       case 10 -> new LookChange.Paint(topic.id(), new Look(Ink.values()[random.nextInt(8)]));
-      case 11 -> new LookChange.Arrange(new MapLook(LayoutKind.values()[random.nextInt(2)]));
+      case 11 ->
+          new LookChange.Arrange(
+              new MapLook(
+                  LayoutKind.values()[random.nextInt(2)],
+                  random.nextBoolean(),
+                  MapLook.Crossing.values()[random.nextInt(3)]));
       case 12 -> shelf(random);
       case 14 -> new Regrouping(map).merge(topic.id(), List.of(any(map, random).id()));
       case 15 -> new Regrouping(map).between(List.of(topic.id()), added(random));
@@ -99,6 +122,15 @@ class TopicMapProperties {
       case 18 ->
           new Regrouping(map)
               .split(topic.id(), List.of(first(topic)), added(random), random.nextBoolean());
+      case 19 -> new ContentChange.DefineTopic(topic.id(), "means", random.nextBoolean());
+      case 20 -> new ContentChange.Lead(topic.id(), "leads " + random.nextInt(9));
+      case 21 -> new ContentChange.Mark(topic.id(), List.of("agreed", "tag " + random.nextInt(9)));
+      case 22 -> LegendChange.defined(map, legend(random));
+      case 23 -> new LinkChange.Reattach(anyLink(map, random), topic.id(), any(map, random).id());
+      case 24 ->
+          new LinkChange.Qualify(
+              anyLink(map, random),
+              new Manner(Manner.Direction.values()[random.nextInt(3)], random.nextBoolean()));
       case 13 ->
           new Together(
               List.of(
@@ -111,6 +143,10 @@ class TopicMapProperties {
         yield new TreeChange.AddBranch(topic.id(), place(map, random), branch);
       }
     };
+  }
+
+  private static Legend legend(Random random) {
+    return new Legend(List.of(new Tag("tag " + random.nextInt(9), "word", "", "leaf")));
   }
 
   private static Topic added(Random random) {
@@ -137,7 +173,7 @@ class TopicMapProperties {
 
   private static CrossLink link(Topic from, Topic to, Random random) {
     UUID id = new UUID(random.nextLong(), random.nextLong());
-    return new CrossLink(id, from.id(), to.equals(from) ? id : to.id(), "leads to");
+    return CrossLink.of(id, from.id(), to.equals(from) ? id : to.id(), "leads to");
   }
 
   private static UUID anyLink(TopicMap map, Random random) {

@@ -6,8 +6,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.Manner;
+import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Locator;
@@ -18,9 +21,16 @@ import tools.jackson.databind.json.JsonMapper;
 public final class MapJson {
   private MapJson() {}
 
-  private record Document(List<SourceJson> sources, List<TopicJson> topics, List<LinkJson> links) {}
+  private record Document(
+      List<SourceJson> sources, List<TopicJson> topics, List<LinkJson> links, List<Tag> tags) {}
 
-  private record LinkJson(String from, String to, String phrase) {}
+  private record LinkJson(
+      String from,
+      String to,
+      String phrase,
+      Manner.Direction direction,
+      boolean supposed,
+      @JsonInclude(JsonInclude.Include.NON_EMPTY) String note) {}
 
   private record SourceJson(String id, String name, String text) {}
 
@@ -29,6 +39,9 @@ public final class MapJson {
       @JsonInclude(JsonInclude.Include.ALWAYS) String parent,
       String label,
       @JsonInclude(JsonInclude.Include.NON_EMPTY) String note,
+      @JsonInclude(JsonInclude.Include.NON_EMPTY) String definition,
+      @JsonInclude(JsonInclude.Include.NON_EMPTY) String lead,
+      @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> tags,
       String summary,
       @JsonInclude(JsonInclude.Include.NON_NULL) Ink ink,
       List<ExtentJson> extent,
@@ -50,13 +63,22 @@ public final class MapJson {
                 .map(s -> new SourceJson(s.id().toString(), s.name(), s.text().text()))
                 .toList(),
             map.preorder().stream().map(topic -> topic(topic, byId)).toList(),
-            map.links().stream()
-                .map(l -> new LinkJson(l.from().toString(), l.to().toString(), l.phrase()))
-                .toList());
+            map.links().stream().map(MapJson::link).toList(),
+            map.legend().tags());
     JsonMapper.builder()
         .disable(tools.jackson.core.StreamWriteFeature.AUTO_CLOSE_TARGET)
         .build()
         .writeValue(out, document);
+  }
+
+  private static LinkJson link(CrossLink link) {
+    return new LinkJson(
+        link.from().toString(),
+        link.to().toString(),
+        link.phrase(),
+        link.manner().direction(),
+        link.manner().supposed(),
+        link.note());
   }
 
   private static TopicJson topic(Topic topic, Map<UUID, Source> sources) {
@@ -65,6 +87,9 @@ public final class MapJson {
         topic.parent() == null ? null : topic.parent().toString(),
         topic.label(),
         topic.note(),
+        topic.content().gloss().definition(),
+        topic.content().gloss().phrase(),
+        topic.content().gloss().tags(),
         topic.summary(),
         topic.content().look().ink(),
         topic.extent().stream()

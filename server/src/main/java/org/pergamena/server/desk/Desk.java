@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.Manner;
 import org.pergamena.server.jobs.Jobs;
 
 /**
@@ -24,7 +25,14 @@ record Desk(
     List<ProposalView> proposals) {
 
   /** A link between two topics outside the tree. */
-  record CrossLinkView(UUID id, UUID from, UUID to, String phrase) {}
+  record CrossLinkView(
+      UUID id,
+      UUID from,
+      UUID to,
+      String phrase,
+      Manner.Direction direction,
+      boolean supposed,
+      String note) {}
 
   /**
    * A passage that may bear a topic out and waits to be accepted or refused.
@@ -55,6 +63,9 @@ record Desk(
    * @param added how many of its passages did
    * @param aside whether it is set aside itself
    * @param ink that its label was given by hand, or null
+   * @param pinned whether its definition stays in sight
+   * @param lead the words on the line from its parent
+   * @param tags identities of tags of the legend
    */
   record TopicView(
       UUID id,
@@ -79,7 +90,11 @@ record Desk(
       boolean thin,
       boolean aside,
       boolean closed,
-      @Schema(types = {"string", "null"}) Ink ink) {}
+      @Schema(types = {"string", "null"}) Ink ink,
+      String definition,
+      boolean pinned,
+      String lead,
+      List<String> tags) {}
 
   /**
    * A source on the shelf.

@@ -1,6 +1,9 @@
 package org.pergamena.server.desk;
 
+import java.util.List;
 import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.Tag;
 
 /**
  * What is said of a desk as a whole.
@@ -11,6 +14,9 @@ import org.pergamena.core.map.LayoutKind;
  * @param share of all the sources' text that is on the map, 0 to 1
  * @param outlined whether the map follows an outline
  * @param again whether a map distilled anew waits to be taken
+ * @param numbered whether topics have their numbers beside them
+ * @param crossing how cross-links are drawn
+ * @param legend the tags of the map, in the order in which they are offered
  */
 record DeskFacts(
     long stamp,
@@ -22,4 +28,7 @@ record DeskFacts(
     double share,
     boolean outlined,
     boolean again,
-    LayoutKind layout) {}
+    LayoutKind layout,
+    boolean numbered,
+    MapLook.Crossing crossing,
+    List<Tag> legend) {}

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.analysis.Support;
 import org.pergamena.core.distil.FoldingIn;
+import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -114,18 +115,30 @@ class Desks {
             Coverage.share(shelf.texts(), coverages),
             shelf.outlined(),
             shelf.again(),
-            map.look().layout());
+            map.look().layout(),
+            map.look().numbered(),
+            map.look().crossing(),
+            map.legend().tags());
     return new DeskState(
         known.map().id(),
         facts,
         topics(prepared, closed, known.fresh()),
-        map.links().stream()
-            .map(l -> new Desk.CrossLinkView(l.id(), l.from(), l.to(), l.phrase()))
-            .toList(),
+        map.links().stream().map(Desks::link).toList(),
         shelves.views(map, shelf, coverages),
         prepared.scene(closed),
         shelf.jobs(),
         proposed(map, shelf));
+  }
+
+  private static Desk.CrossLinkView link(CrossLink link) {
+    return new Desk.CrossLinkView(
+        link.id(),
+        link.from(),
+        link.to(),
+        link.phrase(),
+        link.manner().direction(),
+        link.manner().supposed(),
+        link.note());
   }
 
   private static List<Desk.ProposalView> proposed(TopicMap map, Shelves.Shelf shelf) {
@@ -183,7 +196,11 @@ class Desks {
               support.thin(),
               topic.aside(),
               closed.contains(topic.id()) && !topic.children().isEmpty(),
-              topic.content().look().ink()));
+              topic.content().look().ink(),
+              topic.content().gloss().definition(),
+              topic.content().gloss().pinned(),
+              topic.content().gloss().phrase(),
+              topic.content().gloss().tags()));
     }
     return views;
   }

@@ -12,7 +12,10 @@ import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.Sheet;
 import org.pergamena.core.layout.TopicLook;
 import org.pergamena.core.layout.Typesetter;
+import org.pergamena.core.map.Gloss;
+import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Numbering;
+import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.formats.fonts.FontMeasurer;
@@ -66,6 +69,11 @@ public class Drawing {
         prepared.fresh().contains(topic.id())
             ? "new"
             : !leaf ? "" : support.unsupported() ? "unsupported" : support.thin() ? "thin" : "";
-    return new TopicLook(prepared.numbers().get(topic.id()), tally, warning);
+    MapLook shown = prepared.map().look();
+    String number = shown.numbered() ? prepared.numbers().get(topic.id()) : "";
+    Gloss gloss = topic.content().gloss();
+    List<Tag> tags =
+        gloss.tags().stream().flatMap(id -> prepared.map().legend().tag(id).stream()).toList();
+    return new TopicLook(number, tally, warning, gloss.phrase(), !topic.note().isBlank(), tags);
   }
 }

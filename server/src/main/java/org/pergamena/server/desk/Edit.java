@@ -10,9 +10,13 @@ import jakarta.validation.constraints.PositiveOrZero;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.Manner;
+import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Regrouping;
+import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.TopicMap;
 
 /** What a person does to a map on the page. */
@@ -36,6 +40,13 @@ import org.pergamena.core.map.TopicMap;
   @JsonSubTypes.Type(value = Edit.Sort.class, name = "Sort"),
   @JsonSubTypes.Type(value = Edit.MovePassages.class, name = "MovePassages"),
   @JsonSubTypes.Type(value = Edit.Split.class, name = "Split"),
+  @JsonSubTypes.Type(value = Edit.Define.class, name = "Define"),
+  @JsonSubTypes.Type(value = Edit.Lead.class, name = "Lead"),
+  @JsonSubTypes.Type(value = Edit.Mark.class, name = "Mark"),
+  @JsonSubTypes.Type(value = Edit.Legend.class, name = "Legend"),
+  @JsonSubTypes.Type(value = Edit.Reattach.class, name = "Reattach"),
+  @JsonSubTypes.Type(value = Edit.Qualify.class, name = "Qualify"),
+  @JsonSubTypes.Type(value = Edit.Remark.class, name = "Remark"),
   @JsonSubTypes.Type(value = Edit.Several.class, name = "Several")
 })
 public sealed interface Edit {
@@ -58,6 +69,19 @@ public sealed interface Edit {
 
   /** Gives a topic another note. */
   record Note(@NotNull UUID topic, @NotNull String note) implements Edit {}
+
+  /** Gives a topic another definition, and has it stay in sight or not. */
+  record Define(@NotNull UUID topic, @NotNull String definition, boolean pinned) implements Edit {}
+
+  /** Puts other words on the line that leads to a topic from its parent. */
+  record Lead(@NotNull UUID topic, @NotNull String phrase) implements Edit {}
+
+  /** Gives a topic other tags. */
+  record Mark(@NotNull UUID topic, @NotNull @Size(max = Gloss.MOST_TAGS) List<@NotNull String> tags)
+      implements Edit {}
+
+  /** Gives the map other tags; those that are not among them any more go from its topics. */
+  record Legend(@NotNull List<@NotNull Tag> tags) implements Edit {}
 
   /** Sets a topic aside with all below it, or takes it back among the others. */
   record SetAside(@NotNull UUID topic, boolean aside) implements Edit {}
@@ -89,14 +113,28 @@ public sealed interface Edit {
   /** Puts other words on a cross-link. */
   record Rephrase(@NotNull UUID link, @NotNull String phrase) implements Edit {}
 
+  /** Has a cross-link lead between other topics, or the other way round. */
+  record Reattach(@NotNull UUID link, @NotNull UUID from, @NotNull UUID to) implements Edit {}
+
+  /** Has a cross-link point elsewhere, or be supposed or asserted. */
+  record Qualify(@NotNull UUID link, @NotNull Manner.Direction direction, boolean supposed)
+      implements Edit {}
+
+  /** Gives a cross-link another note. */
+  record Remark(@NotNull UUID link, @NotNull String note) implements Edit {}
+
   /** Takes a cross-link away. */
   record Disconnect(@NotNull UUID link) implements Edit {}
 
   /** Gives a topic's label an ink, or the theme's if null. */
   record Paint(@NotNull UUID topic, @Schema(types = {"string", "null"}) Ink ink) implements Edit {}
 
-  /** Places the topics of the map in another way. */
-  record Arrange(@NotNull LayoutKind layout) implements Edit {}
+  /** Shows the map in another way; what is null stays as it is. */
+  record Arrange(
+      @Schema(types = {"string", "null"}) LayoutKind layout,
+      @Schema(types = {"boolean", "null"}) Boolean numbered,
+      @Schema(types = {"string", "null"}) MapLook.Crossing crossing)
+      implements Edit {}
 
   /** Merges topics into one, which takes on what they carry and what is below them. */
   record Merge(

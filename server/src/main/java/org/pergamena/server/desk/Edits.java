@@ -2,6 +2,7 @@ package org.pergamena.server.desk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.map.Branch;
@@ -11,9 +12,12 @@ import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Draft;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.EvidenceChange;
+import org.pergamena.core.map.Legend;
+import org.pergamena.core.map.LegendChange;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Origin;
@@ -44,6 +48,8 @@ class Edits {
           Edit.Sort.class,
           Edit.MovePassages.class,
           Edit.Split.class,
+          Edit.Legend.class,
+          Edit.Arrange.class,
           Edit.Several.class);
 
   private final Sources sources;
@@ -128,22 +134,48 @@ class Edits {
       Topic added = Topic.labelled(split.added(), split.label().strip());
       return regrouping.split(split.topic(), split.evidence(), added, split.under());
     }
-    return outsideTheTree(edit);
+    return outsideTheTree(now, edit);
   }
 
-  private static Change outsideTheTree(Edit edit) {
+  private static Change outsideTheTree(TopicMap now, Edit edit) {
     if (edit instanceof Edit.Connect connect) {
       return new LinkChange.Connect(
-          new CrossLink(connect.link(), connect.from(), connect.to(), connect.phrase().strip()));
+          CrossLink.of(connect.link(), connect.from(), connect.to(), connect.phrase().strip()));
     } else if (edit instanceof Edit.Rephrase rephrase) {
       return new LinkChange.Rephrase(rephrase.link(), rephrase.phrase());
+    } else if (edit instanceof Edit.Reattach reattach) {
+      return new LinkChange.Reattach(reattach.link(), reattach.from(), reattach.to());
+    } else if (edit instanceof Edit.Qualify qualify) {
+      Manner manner = new Manner(qualify.direction(), qualify.supposed());
+      return new LinkChange.Qualify(qualify.link(), manner);
+    } else if (edit instanceof Edit.Remark remark) {
+      return new LinkChange.Remark(remark.link(), remark.note());
     } else if (edit instanceof Edit.Disconnect disconnect) {
       return new LinkChange.Disconnect(disconnect.link());
+    }
+    return beside(now, edit);
+  }
+
+  private static Change beside(TopicMap now, Edit edit) {
+    if (edit instanceof Edit.Define define) {
+      return new ContentChange.DefineTopic(define.topic(), define.definition(), define.pinned());
+    } else if (edit instanceof Edit.Lead lead) {
+      return new ContentChange.Lead(lead.topic(), lead.phrase());
+    } else if (edit instanceof Edit.Mark mark) {
+      return new ContentChange.Mark(mark.topic(), mark.tags());
+    } else if (edit instanceof Edit.Legend legend) {
+      return LegendChange.defined(now, new Legend(legend.tags()));
     } else if (edit instanceof Edit.Paint paint) {
       return new LookChange.Paint(
           paint.topic(), paint.ink() == null ? Look.NONE : new Look(paint.ink()));
     }
-    return new LookChange.Arrange(new MapLook(((Edit.Arrange) edit).layout()));
+    Edit.Arrange arrange = (Edit.Arrange) edit;
+    MapLook look = now.look();
+    return new LookChange.Arrange(
+        new MapLook(
+            Objects.requireNonNullElse(arrange.layout(), look.layout()),
+            Objects.requireNonNullElse(arrange.numbered(), look.numbered()),
+            Objects.requireNonNullElse(arrange.crossing(), look.crossing())));
   }
 
   private Change link(UUID mapId, Edit.Link link) {

@@ -63,8 +63,12 @@ record SceneView(
               format = "uuid")
           UUID down) {}
 
-  /** A cross-link as it is drawn, where it stands in the scene. */
-  record AcrossView(UUID id, UUID from, UUID to, Drawn drawn, boolean tie) {}
+  /**
+   * A cross-link as it is drawn, where it stands in the scene.
+   *
+   * @param chosen what is drawn besides while one of its ends is chosen
+   */
+  record AcrossView(UUID id, UUID from, UUID to, Drawn drawn, Drawn chosen, boolean tie) {}
 
   /** What is drawn, by kind. */
   record Drawn(List<Words> texts, List<Bar> bars, List<Stroke> lines) {}
@@ -96,7 +100,10 @@ record SceneView(
 
   static List<AcrossView> across(Scene scene) {
     return scene.links().stream()
-        .map(l -> new AcrossView(l.id(), l.from(), l.to(), drawn(l.items()), l.tie()))
+        .map(
+            l ->
+                new AcrossView(
+                    l.id(), l.from(), l.to(), drawn(l.items()), drawn(l.chosen()), l.tie()))
         .toList();
   }
 

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.outline.MarkdownOutline;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.json.MapJson;
@@ -98,8 +101,19 @@ class ExportController {
 
   private Scene scene(UUID visitor, Maps.Current current, boolean whole) {
     return drawing
-        .prepare(current.map(), sources.ids(current.id()), Set.of())
+        .prepare(printed(current.map()), sources.ids(current.id()), Set.of())
         .scene(whole ? Set.of() : views.of(visitor, current.id()).closed());
+  }
+
+  /** On paper nothing can be chosen, so that links which show by that are marked. */
+  private static TopicMap printed(TopicMap map) {
+    MapLook look = map.look();
+    return look.crossing() == MapLook.Crossing.CHOSEN
+        ? map.apply(
+                new LookChange.Arrange(
+                    new MapLook(look.layout(), look.numbered(), MapLook.Crossing.TIES)))
+            .map()
+        : map;
   }
 
   private static String attachment(Maps.Current current, String ending) {

@@ -5,6 +5,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.EvidenceChange;
+import org.pergamena.core.map.Legend;
+import org.pergamena.core.map.LegendChange;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Place;
@@ -17,7 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Changes as they are stored with a revision, each with the number of its format. */
 final class ChangeJson {
   /** The format in which changes are written today; older ones are read too. */
-  static final int FORMAT = 2;
+  static final int FORMAT = 3;
 
   private static final JsonMapper MAPPER =
       JsonMapper.builder()
@@ -34,6 +36,9 @@ final class ChangeJson {
     @JsonSubTypes.Type(value = TreeChange.Move.class, name = "move"),
     @JsonSubTypes.Type(value = ContentChange.Relabel.class, name = "relabel"),
     @JsonSubTypes.Type(value = ContentChange.Annotate.class, name = "annotate"),
+    @JsonSubTypes.Type(value = ContentChange.DefineTopic.class, name = "define"),
+    @JsonSubTypes.Type(value = ContentChange.Lead.class, name = "lead"),
+    @JsonSubTypes.Type(value = ContentChange.Mark.class, name = "mark"),
     @JsonSubTypes.Type(value = ContentChange.SetAside.class, name = "aside"),
     @JsonSubTypes.Type(value = ContentChange.Refill.class, name = "refill"),
     @JsonSubTypes.Type(value = EvidenceChange.Link.class, name = "link"),
@@ -41,6 +46,10 @@ final class ChangeJson {
     @JsonSubTypes.Type(value = LinkChange.Connect.class, name = "connect"),
     @JsonSubTypes.Type(value = LinkChange.Disconnect.class, name = "disconnect"),
     @JsonSubTypes.Type(value = LinkChange.Rephrase.class, name = "rephrase"),
+    @JsonSubTypes.Type(value = LinkChange.Reattach.class, name = "reattach"),
+    @JsonSubTypes.Type(value = LinkChange.Qualify.class, name = "qualify"),
+    @JsonSubTypes.Type(value = LinkChange.Remark.class, name = "remark"),
+    @JsonSubTypes.Type(value = LegendChange.Define.class, name = "legend"),
     @JsonSubTypes.Type(value = LookChange.Paint.class, name = "paint"),
     @JsonSubTypes.Type(value = LookChange.Arrange.class, name = "arrange"),
     @JsonSubTypes.Type(value = ShelfChange.Withdraw.class, name = "withdraw"),
@@ -64,11 +73,24 @@ final class ChangeJson {
     return MAPPER.writerFor(Change.class).writeValueAsString(change);
   }
 
+  /** A legend in today's format. */
+  static String write(Legend legend) {
+    return MAPPER.writeValueAsString(legend);
+  }
+
+  /** A legend that was written. */
+  static Legend readLegend(String json) {
+    return MAPPER.readValue(json, Legend.class);
+  }
+
   /** A change that was written in some format. */
   static Change read(int format, String json) {
     JsonNode tree = MAPPER.readTree(json);
     if (format < 2) {
       FirstFormat.renew(tree);
+    }
+    if (format < 3) {
+      SecondFormat.renew(tree);
     }
     return MAPPER.treeToValue(tree, Change.class);
   }

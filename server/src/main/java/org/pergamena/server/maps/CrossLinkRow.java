@@ -1,10 +1,13 @@
 package org.pergamena.server.maps;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.Manner;
 
 /** A link between two topics outside the tree. */
 @Entity
@@ -16,6 +19,12 @@ class CrossLinkRow {
   UUID toId;
   String phrase;
 
+  @Enumerated(EnumType.STRING)
+  Manner.Direction direction;
+
+  boolean supposed;
+  String note;
+
   protected CrossLinkRow() {}
 
   CrossLinkRow(UUID mapId, CrossLink link) {
@@ -24,9 +33,12 @@ class CrossLinkRow {
     this.fromId = link.from();
     this.toId = link.to();
     this.phrase = link.phrase();
+    this.direction = link.manner().direction();
+    this.supposed = link.manner().supposed();
+    this.note = link.note();
   }
 
   CrossLink link() {
-    return new CrossLink(id, fromId, toId, phrase);
+    return new CrossLink(id, fromId, toId, phrase, new Manner(direction, supposed), note);
   }
 }

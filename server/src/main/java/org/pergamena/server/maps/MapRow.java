@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
 import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.MapLook;
 
 /** A map: whose it is and how far its revisions have come. */
 @Entity
@@ -24,6 +25,14 @@ class MapRow {
   @Enumerated(EnumType.STRING)
   LayoutKind layout = LayoutKind.BRACES;
 
+  boolean numbered = true;
+
+  @Enumerated(EnumType.STRING)
+  MapLook.Crossing crossing = MapLook.Crossing.LINES;
+
+  /** The tags with their meanings, as JSON; null for those that a map begins with. */
+  String legend;
+
   /** Whether it had a title of its own from the start. */
   boolean titled;
 
@@ -34,6 +43,16 @@ class MapRow {
   Instant changedAt;
 
   protected MapRow() {}
+
+  final void show(MapLook look) {
+    layout = look.layout();
+    numbered = look.numbered();
+    crossing = look.crossing();
+  }
+
+  MapLook look() {
+    return new MapLook(layout, numbered, crossing);
+  }
 
   MapRow(UUID id, UUID owner) {
     this.id = id;

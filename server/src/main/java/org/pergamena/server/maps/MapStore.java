@@ -13,7 +13,7 @@ import java.util.UUID;
 import org.pergamena.core.map.Applied;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
-import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.Touched;
@@ -96,7 +96,8 @@ class MapStore {
                             extentOf.getOrDefault(t.id, List.of())))
                 .toList(),
             links.stream().map(CrossLinkRow::link).toList(),
-            new MapLook(row.layout),
+            row.look(),
+            row.legend == null ? Legend.USUAL : ChangeJson.readLegend(row.legend),
             colours);
     return new State(row.revision, map, ranks);
   }
@@ -117,8 +118,13 @@ class MapStore {
     }
     entities.flush();
     map.links().forEach(link -> entities.persist(new CrossLinkRow(row.id, link)));
-    row.layout = map.look().layout();
+    show(row, map);
     remember(row.id, new State(row.revision, map, ranks));
+  }
+
+  private static void show(MapRow row, TopicMap map) {
+    row.show(map.look());
+    row.legend = map.legend().equals(Legend.USUAL) ? null : ChangeJson.write(map.legend());
   }
 
   private void insert(UUID mapId, TopicMap map, Topic topic, long rank) {
@@ -159,7 +165,7 @@ class MapStore {
         entities.persist(new CrossLinkRow(row.id, after.link(id)));
       }
     }
-    row.layout = after.look().layout();
+    show(row, after);
     entities.flush();
     remember(row.id, new State(row.revision, after, Map.copyOf(ranks)));
   }

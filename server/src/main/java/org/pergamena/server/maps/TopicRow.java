@@ -11,6 +11,7 @@ import org.hibernate.annotations.DynamicUpdate;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Topic;
@@ -38,6 +39,14 @@ class TopicRow {
   @Enumerated(EnumType.STRING)
   Ink ink;
 
+  String definition;
+  boolean pinned;
+
+  /** The words on the line from its parent. */
+  String lead;
+
+  String[] tags;
+
   protected TopicRow() {}
 
   TopicRow(UUID mapId, Topic topic, long rank) {
@@ -58,11 +67,19 @@ class TopicRow {
     summary = content.summary();
     aside = content.aside();
     ink = content.look().ink();
+    definition = content.gloss().definition();
+    pinned = content.gloss().pinned();
+    lead = content.gloss().phrase();
+    tags = content.gloss().tags().toArray(String[]::new);
   }
 
   Topic topic(List<UUID> children, List<Evidence> evidence, List<Extent> extent) {
     Look look = ink == null ? Look.NONE : new Look(ink);
+    Gloss gloss = new Gloss(definition, pinned, lead, List.of(tags));
     return new Topic(
-        id, parentId, children, new Content(label, note, summary, evidence, extent, aside, look));
+        id,
+        parentId,
+        children,
+        new Content(label, note, summary, evidence, extent, aside, look, gloss));
   }
 }

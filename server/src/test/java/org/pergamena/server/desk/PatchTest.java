@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -23,7 +24,20 @@ class PatchTest {
 
   private DeskState state(TopicMap map) {
     DeskFacts facts =
-        new DeskFacts(memory.stamp(), 1, "", true, true, false, 1, false, false, LayoutKind.BRACES);
+        new DeskFacts(
+            memory.stamp(),
+            1,
+            "",
+            true,
+            true,
+            false,
+            1,
+            false,
+            false,
+            LayoutKind.BRACES,
+            true,
+            MapLook.Crossing.LINES,
+            List.of());
     return new DeskState(
         new UUID(0, 2),
         facts,

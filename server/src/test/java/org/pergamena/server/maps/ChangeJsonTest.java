@@ -17,16 +17,21 @@ import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.EvidenceChange;
 import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.Legend;
+import org.pergamena.core.map.LegendChange;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.ShelfChange;
 import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -56,7 +61,16 @@ class ChangeJsonTest {
   /** Every kind of change there is, as one that can be applied to a map of a root alone. */
   private static Change everything() {
     Topic wall =
-        Topic.of(WALL, Content.labelled("Wall").withNote("Ask").withLook(new Look(Ink.WOAD)));
+        Topic.of(
+            WALL,
+            Content.labelled("Wall")
+                .withNote("Ask")
+                .withLook(new Look(Ink.WOAD))
+                .withGloss(
+                    g ->
+                        g.withDefinition("A bank of earth.", true)
+                            .withPhrase("kept by")
+                            .withTags(List.of("agreed"))));
     return new Together(
         List.of(
             new TreeChange.AddBranch(
@@ -74,11 +88,20 @@ class ChangeJsonTest {
             new EvidenceChange.Unlink(WALL, EVIDENCE.id()),
             new EvidenceChange.Link(AGE, new Place.Nth(0), EVIDENCE),
             new TreeChange.Move(AGE, ROOT, new Place.After(WALL)),
-            new LinkChange.Connect(new CrossLink(new UUID(3, 1), AGE, WALL, "weakens")),
+            new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")),
             new LinkChange.Rephrase(new UUID(3, 1), "is that of"),
+            new LinkChange.Reattach(new UUID(3, 1), WALL, AGE),
+            new LinkChange.Qualify(new UUID(3, 1), new Manner(Manner.Direction.BOTH, true)),
+            new LinkChange.Remark(new UUID(3, 1), "Since when?"),
             new LinkChange.Disconnect(new UUID(3, 1)),
+            new ContentChange.DefineTopic(AGE, "Years since it was built.", false),
+            new ContentChange.Lead(AGE, "has"),
+            new ContentChange.Mark(AGE, List.of("open", "mine")),
+            new LegendChange.Define(
+                new Legend(List.of(new Tag("mine", "mine", "Not theirs.", "feather")))),
             new LookChange.Paint(AGE, new Look(Ink.MADDER)),
-            new LookChange.Arrange(new MapLook(LayoutKind.BOTH_SIDES)),
+            new LookChange.Arrange(
+                new MapLook(LayoutKind.BOTH_SIDES, false, MapLook.Crossing.TIES)),
             new ShelfChange.Restore(new UUID(1, 2)),
             new ShelfChange.Retext(SOURCE, new UUID(4, 1), new UUID(4, 2)),
             new ShelfChange.Withdraw(new UUID(1, 2)),
@@ -102,10 +125,24 @@ class ChangeJsonTest {
   }
 
   @Test
-  void the_second_format_is_what_its_golden_file_has() throws IOException {
-    String file = golden("changes-2.json");
+  void the_third_format_is_what_its_golden_file_has() throws IOException {
+    String file = golden("changes-3.json");
     assertThat(ChangeJson.write(everything())).isEqualTo(file);
-    assertThat(ChangeJson.read(2, file)).isEqualTo(everything());
+    assertThat(ChangeJson.read(3, file)).isEqualTo(everything());
+  }
+
+  @Test
+  void the_second_format_is_still_read_and_undone() throws IOException {
+    Change change = ChangeJson.read(2, golden("changes-2.json"));
+    TopicMap map = TopicMap.rootedAt(Topic.labelled(ROOT, "Marsh"));
+    Applied done = map.apply(change);
+    assertThat(done.map().topic(WALL).note()).isEqualTo("Ask the warden");
+    assertThat(done.map().topic(WALL).content().gloss()).isEqualTo(Gloss.NONE);
+    assertThat(done.map().look())
+        .isEqualTo(new MapLook(LayoutKind.BOTH_SIDES, true, MapLook.Crossing.LINES));
+    assertThat(change.parts())
+        .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
+    assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
   }
 
   @Test

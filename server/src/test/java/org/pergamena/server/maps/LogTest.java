@@ -117,7 +117,7 @@ class LogTest {
   void a_cross_link_goes_with_its_topic_and_comes_back_with_it() {
     UUID wall = add(ada, root, null, "Wall");
     UUID birds = add(ada, root, wall, "Birds");
-    CrossLink link = new CrossLink(UUID.randomUUID(), wall, birds, "keeps out");
+    CrossLink link = CrossLink.of(UUID.randomUUID(), wall, birds, "keeps out");
     change(ada, new LinkChange.Connect(link));
     change(ada, new LinkChange.Rephrase(link.id(), "shelters"));
     change(ada, new TreeChange.RemoveBranch(birds));

@@ -1,0 +1,19 @@
+package org.pergamena.core.map;
+
+/**
+ * How a cross-link holds between its two ends.
+ *
+ * @param supposed whether it is a supposition, not yet asserted
+ */
+public record Manner(Direction direction, boolean supposed) {
+  /** An assertion that leads from one end to the other. */
+  public static final Manner USUAL = new Manner(Direction.ONE, false);
+
+  /** Which of the two ends a link points at. */
+  public enum Direction {
+    NONE,
+    /** From the first to the second. */
+    ONE,
+    BOTH
+  }
+}
