@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PositiveOrZero;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Ink;
@@ -47,11 +48,21 @@ import org.pergamena.core.map.TopicMap;
   @JsonSubTypes.Type(value = Edit.Reattach.class, name = "Reattach"),
   @JsonSubTypes.Type(value = Edit.Qualify.class, name = "Qualify"),
   @JsonSubTypes.Type(value = Edit.Remark.class, name = "Remark"),
+  @JsonSubTypes.Type(value = Edit.Clean.class, name = "Clean"),
+  @JsonSubTypes.Type(value = Edit.Hang.class, name = "Hang"),
+  @JsonSubTypes.Type(value = Edit.Bring.class, name = "Bring"),
+  @JsonSubTypes.Type(value = Edit.Plant.class, name = "Plant"),
   @JsonSubTypes.Type(value = Edit.Several.class, name = "Several")
 })
 public sealed interface Edit {
   /** Passages that one edit moves at most. */
   int MOST_PASSAGES = 5_000;
+
+  /** The longest table that is pasted, in code units. */
+  int LONGEST_TABLE = 400_000;
+
+  /** What is said of a longer one. */
+  String TABLE_TOO_LONG = "400,000 characters of a table can be pasted at once. Use less.";
 
   /** Adds a topic under a parent, after one of its children or, if that is null, before all. */
   record Add(
@@ -165,6 +176,31 @@ public sealed interface Edit {
       @NotNull UUID added,
       @NotNull String label,
       boolean under)
+      implements Edit {}
+
+  /** Takes redundant cross-links away. */
+  record Clean(@NotEmpty @Size(max = TopicMap.MOST_LINKS) Set<@NotNull UUID> links)
+      implements Edit {}
+
+  /** Hangs topics that stand side by side under a topic by the relations between them. */
+  record Hang(@NotNull UUID topic) implements Edit {}
+
+  /** Brings tables of topics or terms and of relations, each as text, under a topic. */
+  record Bring(
+      @NotNull UUID under,
+      @NotNull @Size(max = LONGEST_TABLE, message = TABLE_TOO_LONG) String topics,
+      @NotNull @Size(max = LONGEST_TABLE, message = TABLE_TOO_LONG) String relations)
+      implements Edit {}
+
+  /** Puts copies of branches, of this map or another of the person's, after a child or first. */
+  record Plant(
+      @NotNull UUID map,
+      @NotEmpty @Size(max = TopicMap.MOST_TOPICS) List<@NotNull UUID> topics,
+      @NotNull UUID parent,
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID after)
       implements Edit {}
 
   /** Several of the others in their order, as one step. */

@@ -2,9 +2,11 @@ package org.pergamena.server.desk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.ContentChange;
@@ -22,15 +24,23 @@ import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Planting;
 import org.pergamena.core.map.Regrouping;
+import org.pergamena.core.map.ShelfChange;
 import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.relate.Cleaning;
+import org.pergamena.core.relate.Hanging;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;
+import org.pergamena.server.maps.Access;
+import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.Role;
+import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
 import org.springframework.stereotype.Component;
 
@@ -50,20 +60,31 @@ class Edits {
           Edit.Split.class,
           Edit.Legend.class,
           Edit.Arrange.class,
+          Edit.Clean.class,
+          Edit.Hang.class,
+          Edit.Bring.class,
+          Edit.Plant.class,
           Edit.Several.class);
 
   private final Sources sources;
+  private final SourceFiles files;
+  private final Maps maps;
+  private final Access access;
 
-  Edits(Sources sources) {
+  Edits(Sources sources, SourceFiles files, Maps maps, Access access) {
     this.sources = sources;
+    this.files = files;
+    this.maps = maps;
+    this.access = access;
   }
 
   /**
    * The change that an edit comes to.
    *
+   * @param person who does it
    * @param now the map as it is
    */
-  Change change(UUID mapId, TopicMap now, Edit edit) {
+  Change change(UUID person, UUID mapId, TopicMap now, Edit edit) {
     if (edit instanceof Edit.Add add) {
       Topic topic = Topic.labelled(add.topic(), add.label().strip());
       return new TreeChange.AddBranch(add.parent(), Place.after(add.after()), Branch.of(topic));
@@ -80,15 +101,17 @@ class Edits {
     } else if (edit instanceof Edit.Unlink unlink) {
       return new EvidenceChange.Unlink(unlink.topic(), unlink.evidence());
     } else if (edit instanceof Edit.Several several) {
-      return several(mapId, now, several);
+      return several(person, mapId, now, several);
     } else if (edit instanceof Edit.Link link) {
       return link(mapId, link);
+    } else if (edit instanceof Edit.Plant plant) {
+      return plant(person, mapId, now, plant);
     }
     return regrouped(now, edit);
   }
 
   /** Each edit as it comes to on the map that those before it have left. */
-  private Change several(UUID mapId, TopicMap now, Edit.Several several) {
+  private Change several(UUID person, UUID mapId, TopicMap now, Edit.Several several) {
     if (several.edits().stream().mapToLong(Edits::regroupings).sum() > MOST_REGROUPING) {
       throw new MapRuleException(
           "At most " + MOST_REGROUPING + " regroupings are done as one step. Do them in parts.");
@@ -101,7 +124,7 @@ class Edits {
       while (looks(edit) && drawn < changes.size()) {
         draft.apply(changes.get(drawn++));
       }
-      changes.add(change(mapId, looks(edit) ? draft.map() : now, edit));
+      changes.add(change(person, mapId, looks(edit) ? draft.map() : now, edit));
     }
     return new Together(changes);
   }
@@ -133,6 +156,12 @@ class Edits {
     } else if (edit instanceof Edit.Split split) {
       Topic added = Topic.labelled(split.added(), split.label().strip());
       return regrouping.split(split.topic(), split.evidence(), added, split.under());
+    } else if (edit instanceof Edit.Clean clean) {
+      return Cleaning.cleaned(now, clean.links());
+    } else if (edit instanceof Edit.Hang hang) {
+      return Hanging.byRelations(now, hang.topic());
+    } else if (edit instanceof Edit.Bring bring) {
+      return Tables.plan(now, bring.under(), bring.topics(), bring.relations()).change();
     }
     return outsideTheTree(now, edit);
   }
@@ -176,6 +205,30 @@ class Edits {
             Objects.requireNonNullElse(arrange.layout(), look.layout()),
             Objects.requireNonNullElse(arrange.numbered(), look.numbered()),
             Objects.requireNonNullElse(arrange.crossing(), look.crossing())));
+  }
+
+  /** Copies of branches; sources that the map does not have come along. */
+  private Change plant(UUID person, UUID mapId, TopicMap now, Edit.Plant plant) {
+    boolean within = plant.map().equals(mapId);
+    if (!within) {
+      access.require(person, plant.map(), Role.READ);
+    }
+    TopicMap from = within ? now : maps.get(plant.map()).map();
+    List<Topic> branches = Planting.upmost(from, plant.topics());
+    if (branches.isEmpty()) {
+      throw new MapRuleException("What was copied is no longer there. Copy it again.");
+    }
+    UnaryOperator<UUID> names = UnaryOperator.identity();
+    List<Change> changes = new ArrayList<>();
+    if (!within) {
+      Map<UUID, UUID> brought = files.bring(plant.map(), Planting.sources(from, branches), mapId);
+      names = brought::get;
+      brought.values().forEach(source -> changes.add(new ShelfChange.Restore(source)));
+    }
+    Place place = Place.after(plant.after());
+    changes.add(
+        Planting.planted(from, branches, now, plant.parent(), place, names, UUID::randomUUID));
+    return new Together(changes);
   }
 
   private Change link(UUID mapId, Edit.Link link) {

@@ -145,7 +145,8 @@ class MapController {
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Sent sent) {
-    maps.change(Act.byHand(visitor, sent.id()), map, now -> edits.change(map, now, sent.edit()));
+    maps.change(
+        Act.byHand(visitor, sent.id()), map, now -> edits.change(visitor, map, now, sent.edit()));
     return desks.since(visitor, map, sent.base());
   }
 

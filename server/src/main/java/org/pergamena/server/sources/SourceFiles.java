@@ -8,6 +8,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
@@ -267,6 +268,41 @@ public class SourceFiles {
       copies.put(row.id, copy.id);
     }
     return copies;
+  }
+
+  /**
+   * Gives a map sources of another; those that it has the same text of already are not doubled.
+   *
+   * @return what each became
+   */
+  @Transactional
+  public Map<UUID, UUID> bring(UUID fromMap, Set<UUID> sources, UUID toMap) {
+    Map<UUID, UUID> brought = new HashMap<>();
+    List<SourceRow> there =
+        entities
+            .createQuery("from SourceRow where mapId = :map order by position", SourceRow.class)
+            .setParameter("map", toMap)
+            .getResultList();
+    for (UUID id : sources) {
+      SourceRow row = row(fromMap, id);
+      UUID same =
+          there.stream()
+              .filter(other -> row.textId != null && row.textId.equals(other.textId))
+              .map(other -> other.id)
+              .findFirst()
+              .orElse(null);
+      if (same == null) {
+        limits.requireRoomForSource(toMap, 0);
+        SourceRow copy = row.copy(toMap);
+        copy.position = position(toMap);
+        entities.persist(copy);
+        entities.persist(new FileRow(copy.id, copy.contentId, copy.fileName));
+        entities.flush();
+        same = copy.id;
+      }
+      brought.put(id, same);
+    }
+    return brought;
   }
 
   private SourceRow row(UUID mapId, UUID sourceId) {
