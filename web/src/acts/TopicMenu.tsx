@@ -12,9 +12,11 @@ import {
   useFilter,
 } from "react-aria-components";
 import styled from "styled-components";
-import type { Ink, Topic } from "../api/types";
+import type { Ink, Tag, Topic } from "../api/types";
 import type { MapCommands } from "../map/commands";
 import type { MenuAt } from "../map/useCommands";
+import { TagSign } from "../tags/TagSign";
+import { useSigns } from "../tags/useSigns";
 import { theme } from "../theme/tokens";
 import { menuItem, menuList } from "../ui/menu";
 import type { Acts } from "./acts";
@@ -78,13 +80,21 @@ const AS_THEME = "AS_THEME";
 type TopicMenuProps = {
   topic: Topic;
   at: MenuAt;
+  /** How many topics it is about, 0 for one alone. */
+  several: number;
   acts: Acts;
+  legend: readonly Tag[];
+  /** Opens what gives the map its tags. */
+  onLegend: () => void;
   map: RefObject<MapCommands | null>;
   onClose: () => void;
 };
 
 /** All that can be done to a topic, found by typing too. */
-export function TopicMenu({ topic, at, acts, map, onClose }: TopicMenuProps) {
+export function TopicMenu({ topic, at, several, acts, map, ...props }: TopicMenuProps) {
+  const { legend, onLegend, onClose } = props;
+  const title =
+    several > 0 ? `What to do with ${several} topics` : `What to do with ${topic.label}`;
   const spot = useRef<HTMLSpanElement>(null);
   const { contains } = useFilter({ sensitivity: "base" });
   const does = new Map(acts.flatMap((section) => section.acts.map((act) => [act.id, act.do])));
@@ -96,14 +106,14 @@ export function TopicMenu({ topic, at, acts, map, onClose }: TopicMenuProps) {
         onOpenChange={(open) => !open && onClose()}
         triggerRef={spot}
         placement="bottom start"
-        aria-label={`What to do with ${topic.label}`}
+        aria-label={title}
       >
         <Autocomplete filter={contains}>
           <SearchField autoFocus aria-label="Find an act">
             <Find placeholder="Find an act" />
           </SearchField>
           <List
-            aria-label={`What to do with ${topic.label}`}
+            aria-label={title}
             onAction={(key) => {
               onClose();
               const act = does.get(String(key));
@@ -119,6 +129,28 @@ export function TopicMenu({ topic, at, acts, map, onClose }: TopicMenuProps) {
                     {act.keys && <small>{act.keys}</small>}
                   </Item>
                 ))}
+                {section.title === "Write" && (
+                  <SubmenuTrigger>
+                    <Item id="tags" textValue="Tags">
+                      Tags
+                      <small>›</small>
+                    </Item>
+                    <Inks>
+                      <TagItems
+                        chosen={topic.tags}
+                        legend={legend}
+                        onMark={(tag) => {
+                          onClose();
+                          map.current?.mark(topic, tag);
+                        }}
+                        onLegend={() => {
+                          onClose();
+                          requestAnimationFrame(onLegend);
+                        }}
+                      />
+                    </Inks>
+                  </SubmenuTrigger>
+                )}
                 {section.title === "Place" && (
                   <SubmenuTrigger>
                     <Item id="ink" textValue="Ink of the label">
@@ -156,5 +188,38 @@ export function TopicMenu({ topic, at, acts, map, onClose }: TopicMenuProps) {
         </Autocomplete>
       </Box>
     </>
+  );
+}
+
+type TagItemsProps = {
+  chosen: readonly string[];
+  legend: readonly Tag[];
+  onMark: (tag: string) => void;
+  onLegend: () => void;
+};
+
+const LEGEND = "legend of the map";
+
+/** The tags of the map, those that a topic has marked. */
+function TagItems({ chosen, legend, onMark, onLegend }: TagItemsProps) {
+  const signs = useSigns(legend.map((tag) => tag.sign));
+  return (
+    <List
+      aria-label="Tags"
+      selectionMode="multiple"
+      selectedKeys={chosen}
+      onAction={(key) => (key === LEGEND ? onLegend() : onMark(String(key)))}
+    >
+      {legend.map((tag) => (
+        <Item key={tag.id} id={tag.id} textValue={tag.word}>
+          <TagSign path={signs.get(tag.sign)} />
+          {tag.word}
+          {chosen.includes(tag.id) && <small>\u2713</small>}
+        </Item>
+      ))}
+      <Item id={LEGEND} textValue="Tags of this map">
+        Tags of this map…
+      </Item>
+    </List>
   );
 }

@@ -12,9 +12,11 @@ export type Elsewhere = {
   onLink: (topic: string) => void;
   onNames: (topic: string) => void;
   /** Chooses the topic that it comes under or into. */
-  onPlace: (what: "move" | "merge", topic: string) => void;
-  /** Names a topic that comes above it. */
-  onAbove: (topic: string) => void;
+  onPlace: (what: "move" | "merge", topics: readonly string[]) => void;
+  /** Names a topic that comes above them. */
+  onAbove: (topics: readonly string[]) => void;
+  /** Copies or cuts a topic with all that are chosen with it. */
+  onCopy: (topic: Topic, cut: boolean) => void;
   onPassage: (topic: Topic) => void;
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
 };
@@ -35,6 +37,7 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
     : (["ArrowLeft", "ArrowRight"] as const);
   const shift = (key: string) => () => map.shift(topic, key);
   const readable = tree.desk.sources.some((source) => source.length > 0);
+  const branches = map.copied(null);
   const only = (condition: unknown, act: Act) => (condition ? [act] : []);
   return [
     {
@@ -65,9 +68,14 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
         ...only(parent, {
           id: "above",
           label: "Put a topic above it…",
-          do: () => elsewhere.onAbove(topic.id),
+          do: () => elsewhere.onAbove([topic.id]),
         }),
-        { id: "link", label: "Link to another topic…", do: () => elsewhere.onLink(topic.id) },
+        {
+          id: "link",
+          label: "Link to another topic…",
+          keys: "L",
+          do: () => elsewhere.onLink(topic.id),
+        },
       ],
     },
     {
@@ -98,12 +106,12 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
         ...only(parent, {
           id: "move",
           label: "Move to another topic…",
-          do: () => elsewhere.onPlace("move", topic.id),
+          do: () => elsewhere.onPlace("move", [topic.id]),
         }),
         ...only(parent, {
           id: "merge",
           label: "Merge into another topic…",
-          do: () => elsewhere.onPlace("merge", topic.id),
+          do: () => elsewhere.onPlace("merge", [topic.id]),
         }),
         ...(topic.children.length > 1 ? SORTS : []).map(([by, words]) => ({
           id: `sort ${by}`,
@@ -120,6 +128,24 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           id: "aside",
           label: topic.aside ? "Take back among the others" : "Set aside",
           do: () => map.setAside(topic),
+        }),
+      ],
+    },
+    {
+      title: "Copy",
+      acts: [
+        { id: "copy", label: "Copy", keys: "Ctrl + C", do: () => elsewhere.onCopy(topic, false) },
+        ...only(parent, {
+          id: "cut",
+          label: "Cut",
+          keys: "Ctrl + X",
+          do: () => elsewhere.onCopy(topic, true),
+        }),
+        ...only(branches, {
+          id: "paste",
+          label: "Paste under it",
+          keys: "Ctrl + V",
+          do: () => branches && map.pasteUnder(topic, branches),
         }),
       ],
     },

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { provisional } from "./provisional";
-import { marsh } from "./testDesk";
+import { link, marsh } from "./testDesk";
 import type { Desk, Edit } from "./types";
 
 const shown = (edit: Edit): Desk => provisional(marsh(), [edit]);
@@ -36,7 +36,7 @@ describe("what is shown before the server has answered", () => {
   });
 
   it("is a branch that is gone with its links", () => {
-    const before = { ...marsh(), links: [{ id: "l", from: "age", to: "birds", phrase: "" }] };
+    const before = { ...marsh(), links: [{ ...link("l"), from: "age", to: "birds" }] };
     const desk = provisional(before, [{ type: "Remove", topic: "wall" }]);
     expect(ids(desk)).toEqual(["root", "birds"]);
     expect(desk.scene.topics).toHaveLength(2);

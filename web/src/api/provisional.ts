@@ -1,6 +1,6 @@
 import { theme } from "../theme/tokens";
 import { inOrder } from "./accept";
-import type { Desk, Edit, Placed, Scene, Topic, Words } from "./types";
+import type { CrossLink, Desk, Edit, Placed, Scene, Topic, Words } from "./types";
 
 const ROW = 27;
 const COLUMN = 52;
@@ -43,14 +43,39 @@ function after(desk: Desk, edit: Edit): Desk {
         ...desk,
         links: [
           ...desk.links.filter((link) => link.id !== edit.link),
-          { id: edit.link, from: edit.from, to: edit.to, phrase: edit.phrase },
+          {
+            id: edit.link,
+            from: edit.from,
+            to: edit.to,
+            phrase: edit.phrase,
+            direction: "ONE",
+            supposed: false,
+            note: "",
+          },
         ],
       };
     case "Rephrase":
-      return {
-        ...desk,
-        links: desk.links.map((l) => (l.id === edit.link ? { ...l, phrase: edit.phrase } : l)),
-      };
+      return linked(desk, edit.link, (link) => ({ ...link, phrase: edit.phrase }));
+    case "Reattach":
+      return linked(desk, edit.link, (link) => ({ ...link, from: edit.from, to: edit.to }));
+    case "Qualify":
+      return linked(desk, edit.link, (link) => ({
+        ...link,
+        direction: edit.direction,
+        supposed: edit.supposed,
+      }));
+    case "Remark":
+      return linked(desk, edit.link, (link) => ({ ...link, note: edit.note }));
+    case "Define":
+      return carrying(desk, edit.topic, (topic) => ({
+        ...topic,
+        definition: edit.definition,
+        pinned: edit.pinned && edit.definition.trim() !== "",
+      }));
+    case "Lead":
+      return carrying(desk, edit.topic, (topic) => ({ ...topic, lead: edit.phrase }));
+    case "Mark":
+      return carrying(desk, edit.topic, (topic) => ({ ...topic, tags: edit.tags }));
     case "Disconnect":
       return {
         ...desk,
@@ -60,6 +85,10 @@ function after(desk: Desk, edit: Edit): Desk {
     default:
       return desk;
   }
+}
+
+function linked(desk: Desk, id: string, change: (link: CrossLink) => CrossLink): Desk {
+  return { ...desk, links: desk.links.map((l) => (l.id === id ? change(l) : l)) };
 }
 
 function carrying(desk: Desk, id: string, change: (topic: Topic) => Topic): Desk {
@@ -185,6 +214,10 @@ function added(desk: Desk, edit: Add): Desk {
     aside: false,
     closed: false,
     ink: null,
+    definition: "",
+    pinned: false,
+    lead: "",
+    tags: [],
   };
   const topics = new Map(desk.topics.map((t) => [t.id, t]));
   topics.set(topic.id, topic);

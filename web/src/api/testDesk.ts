@@ -1,4 +1,4 @@
-import type { Desk, Placed, Topic } from "./types";
+import type { CrossLink, Desk, Placed, Topic } from "./types";
 
 /** A topic for tests. */
 export function topic(id: string, parent: string | null, children: string[] = []): Topic {
@@ -23,6 +23,23 @@ export function topic(id: string, parent: string | null, children: string[] = []
     aside: false,
     closed: false,
     ink: null,
+    definition: "",
+    pinned: false,
+    lead: "",
+    tags: [],
+  };
+}
+
+/** A cross-link between topics of the marsh, for tests. */
+export function link(id: string): CrossLink {
+  return {
+    id,
+    from: "age",
+    to: "birds",
+    phrase: "",
+    direction: "ONE",
+    supposed: false,
+    note: "",
   };
 }
 
@@ -61,6 +78,9 @@ export function marsh(stamp = 1): Desk {
       outlined: false,
       again: false,
       layout: "BRACES",
+      numbered: true,
+      crossing: "LINES",
+      legend: [],
     },
     topics: [
       topic("root", null, ["wall", "birds"]),

@@ -45,6 +45,12 @@ export type Wishes = Schemas["Wishes"];
 export type Preview = Schemas["Preview"];
 export type Belonging = Schemas["Belonging"];
 export type Folding = Schemas["Folding"];
+export type Tag = Schemas["Tag"];
+export type Sign = Schemas["SignView"];
+export type Crossing = Facts["crossing"];
+export type Direction = CrossLink["direction"];
+export type RelationsFound = Schemas["RelationsView"];
+export type Brought = Schemas["BroughtView"];
 export type Sorting = Schemas["Sort"]["by"];
 export type Found = Schemas["Found"];
 export type Offered = Schemas["Offered"];
@@ -61,10 +67,21 @@ export type Edit =
   | Schemas["Rephrase"]
   | Schemas["Disconnect"]
   | Schemas["Paint"]
-  | Schemas["Arrange"]
+  | ({ type: "Arrange" } & Partial<Omit<Schemas["Arrange"], "type">>)
   | Schemas["Merge"]
   | Schemas["Between"]
   | Schemas["Sort"]
   | Schemas["MovePassages"]
   | Schemas["Split"]
+  | Schemas["Define"]
+  | Schemas["Lead"]
+  | Schemas["Mark"]
+  | Schemas["Legend"]
+  | Schemas["Reattach"]
+  | Schemas["Qualify"]
+  | Schemas["Remark"]
+  | Schemas["Clean"]
+  | Schemas["Hang"]
+  | Schemas["Bring"]
+  | Schemas["Plant"]
   | { type: "Several"; edits: Edit[] };

@@ -4,24 +4,29 @@ import { TopicMenu } from "../acts/TopicMenu";
 import { request } from "../api/client";
 import type { Desk as DeskState, Passage, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
+import { actsOnSeveral } from "../choice/actsOnSeveral";
+import { upmost, useChoice } from "../choice/choice";
 import { Arrivals } from "../gather/Arrivals";
 import { Gather } from "../gather/Gather";
 import { useFileDrop } from "../gather/useFileDrop";
 import { useGather } from "../gather/useGather";
 import { LinesPage } from "../lines/LinesPage";
+import { PastedBar } from "../lines/PastedBar";
+import { usePasting } from "../lines/usePasting";
 import type { MapCommands } from "../map/commands";
 import { MapPage } from "../map/MapPage";
 import { Tree } from "../map/tree";
-import type { MenuAt } from "../map/useCommands";
+import type { MapTool, MenuAt } from "../map/useCommands";
 import type { Spot } from "../reading/spot";
 import { Shelf } from "../shelf/Shelf";
+import { TablePage } from "../table/TablePage";
 import type { Go, Place } from "../useAddress";
 import { DropCover, Frame, GatherArea, Given, Invitation, MapArea, ShelfArea } from "./areas";
 import { Notices } from "./Notices";
 import { ReadingPage } from "./ReadingPage";
 import { type Opened, Sheets } from "./Sheets";
 import { useAnnouncer } from "./useAnnouncer";
-import { useView, Views } from "./Views";
+import { useShown, type View, Views } from "./Views";
 
 type DeskProps = {
   /** The desk as the person sees it. */
@@ -42,7 +47,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const { say, announcer } = useAnnouncer();
   const map = useRef<MapCommands | null>(null);
   const [menu, setMenu] = useState<MenuAt | null>(null);
-  const [view, setView] = useView();
+  const [shown, setShown] = useShown();
   // an empty map begins with its sources, whatever view one had of another
   const [begun, setBegun] = useState(false);
   const [opened, setOpened] = useState<Opened | null>(null);
@@ -53,13 +58,23 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const { spot } = place;
 
   // a topic among others replaces what one looked at, a source is gone back from
-  const select = useCallback(
+  const showTopic = useCallback(
     (topic: string) => {
       go({ topic, spot: null }, spot === null);
       reading.current?.scrollTo(0, 0);
     },
     [go, spot],
   );
+  const choice = useChoice(tree, selected.id, showTopic);
+  const { clear } = choice;
+  const select = useCallback(
+    (topic: string) => {
+      clear();
+      showTopic(topic);
+    },
+    [clear, showTopic],
+  );
+  const { pasted, paste, dismiss: dismissPasted } = usePasting(desk.id, actions, say);
   const openSpot = useCallback((to: Spot) => go({ spot: to }, spot !== null), [go, spot]);
   const closeSpot = useCallback(() => {
     go({ spot: null }, true);
@@ -114,6 +129,15 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const details = useCallback((source: string) => setOpened({ sheet: "source", source }), []);
   const leave = useCallback(() => reading.current?.focus(), []);
   const showFind = useCallback(() => setOpened({ sheet: "go" }), []);
+  const openTool = useCallback(
+    (sheet: MapTool) =>
+      setOpened(sheet === "tables" ? { sheet, topic: selected.id, text: "" } : { sheet }),
+    [selected.id],
+  );
+  const linkTo = useCallback(
+    (topic: string, to: string | null) => setOpened({ sheet: "link", topic, to }),
+    [],
+  );
   const showHelp = useCallback(() => setOpened({ sheet: "help" }), []);
   const distilling = desk.jobs.find(
     (job) => job.kind !== "READ" && (job.state === "RUNNING" || job.state === "WAITING"),
@@ -123,6 +147,9 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const cancel = () =>
     distilling && request<void>("POST", `/api/maps/${desk.id}/jobs/${distilling.id}/cancel`);
   const empty = desk.topics.length === 1 && !actions.draft;
+  // the acts of menus are those of the map if it is in sight, else of the first view
+  const handler = shown.beside === "map" ? "map" : shown.first;
+  const handleOf = (view: View) => (view === handler ? map : null);
   const page = {
     tree,
     actions,
@@ -132,14 +159,35 @@ export const Desk = memo(function Desk(props: DeskProps) {
     onLeave: leave,
     onKeys: showHelp,
     onFind: showFind,
+    choice,
+    onLink: linkTo,
+    onTool: openTool,
+    onPaste: paste,
     say,
+  };
+  const elsewhere = {
+    onLink: (topic: string) => linkTo(topic, null),
+    onNames: (topic: string) => setOpened({ sheet: "names", topic }),
+    onPlace: (what: "move" | "merge", topics: readonly string[]) =>
+      setOpened({ sheet: "place", placing: { what, topics } }),
+    onAbove: (topics: readonly string[]) =>
+      setOpened({ sheet: "new", making: { what: "between", topics } }),
+    onCopy: (topic: Topic, cut: boolean) => {
+      const text = map.current?.copy(topic, cut);
+      if (text !== undefined) {
+        // what was copied is kept by the page too, so that a browser that refuses costs nothing
+        navigator.clipboard?.writeText(text).catch(() => {});
+      }
+    },
+    onPassage: linkPassage,
+    onAsk: ask,
   };
   const given = !empty && opened?.sheet !== "add" && gathering.sending.length > 0;
 
   return (
     <Frame {...drop.handlers}>
       {announcer}
-      <MapArea data-given={given ? "" : undefined}>
+      <MapArea>
         <Notices
           waiting={actions.waiting}
           pending={actions.pending}
@@ -160,47 +208,58 @@ export const Desk = memo(function Desk(props: DeskProps) {
           distilling={distilling}
           onCancel={cancel}
         />
+        {pasted && <PastedBar pasted={pasted} onClose={dismissPasted} />}
         {given && (
           <Given>
             <Arrivals gathering={gathering} onOpen={read} />
           </Given>
         )}
         <Views
-          view={empty && !begun ? "map" : view}
-          onView={(next) => {
+          shown={empty && !begun ? { first: "map", beside: null } : shown}
+          onShown={(next) => {
             setBegun(true);
-            setView(next);
+            setShown(next);
           }}
-          map={
-            empty ? (
-              <GatherArea>
-                <Gather
-                  desk={desk}
-                  gathering={gathering}
-                  actions={actions}
-                  onOpen={read}
-                  onOutline={() => setOpened({ sheet: "outline" })}
-                  heading={
-                    <Invitation>
-                      <h1>Begin with your sources</h1>
-                      <p>
-                        Pergamena distils them into a map of topics, and every topic keeps the
-                        passages that bear it out.
-                      </p>
-                    </Invitation>
-                  }
-                />
-              </GatherArea>
-            ) : (
-              <MapPage {...page} handle={map} />
-            )
-          }
-          outline={<LinesPage {...page} handle={view === "outline" ? map : null} />}
+          views={{
+            map: () =>
+              empty ? (
+                <GatherArea key="map">
+                  <Gather
+                    desk={desk}
+                    gathering={gathering}
+                    actions={actions}
+                    onOpen={read}
+                    onOutline={() => setOpened({ sheet: "outline" })}
+                    heading={
+                      <Invitation>
+                        <h1>Begin with your sources</h1>
+                        <p>
+                          Pergamena distils them into a map of topics, and every topic keeps the
+                          passages that bear it out.
+                        </p>
+                      </Invitation>
+                    }
+                  />
+                </GatherArea>
+              ) : (
+                <MapPage key="map" {...page} handle={map} />
+              ),
+            outline: () => <LinesPage key="outline" {...page} handle={handleOf("outline")} />,
+            table: () => (
+              <TablePage
+                key="table"
+                {...page}
+                handle={handleOf("table")}
+                onTable={(text) => setOpened({ sheet: "tables", topic: selected.id, text })}
+              />
+            ),
+          }}
         />
       </MapArea>
       <ReadingPage
         frame={reading}
         tree={tree}
+        choice={choice}
         topic={selected}
         spot={spot}
         actions={actions}
@@ -234,14 +293,14 @@ export const Desk = memo(function Desk(props: DeskProps) {
         <TopicMenu
           topic={tree.get(menu.topic) ?? tree.root}
           at={menu}
-          acts={actsOn(tree, tree.get(menu.topic) ?? tree.root, map.current, {
-            onLink: (topic) => setOpened({ sheet: "link", topic }),
-            onNames: (topic) => setOpened({ sheet: "names", topic }),
-            onPlace: (what, topic) => setOpened({ sheet: "place", placing: { what, topic } }),
-            onAbove: (topic) => setOpened({ sheet: "new", making: { what: "between", topic } }),
-            onPassage: linkPassage,
-            onAsk: ask,
-          })}
+          legend={desk.facts.legend}
+          onLegend={() => setOpened({ sheet: "legend" })}
+          several={choice.several && choice.ids.has(menu.topic) ? choice.ids.size : 0}
+          acts={
+            choice.several && choice.ids.has(menu.topic)
+              ? actsOnSeveral(tree, upmost(tree, choice.ids), map.current, elsewhere)
+              : actsOn(tree, tree.get(menu.topic) ?? tree.root, map.current, elsewhere)
+          }
           map={map}
           onClose={() => setMenu(null)}
         />
@@ -258,6 +317,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
         onRead={read}
         onShow={show}
         onSelect={select}
+        onChoose={choice.set}
         onAllSeen={allSeen}
         say={say}
       />

@@ -2,6 +2,8 @@ import type { RefObject } from "react";
 import styled from "styled-components";
 import type { Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
+import type { Choice } from "../choice/choice";
+import { SeveralReading } from "../choice/SeveralReading";
 import type { Tree } from "../map/tree";
 import type { MenuAt } from "../map/useCommands";
 import { SourceReading } from "../reading/SourceReading";
@@ -31,6 +33,7 @@ const Page = styled.section`
 type ReadingPageProps = {
   frame: RefObject<HTMLElement | null>;
   tree: Tree;
+  choice: Choice;
   topic: Topic;
   spot: Spot | null;
   actions: DeskActions;
@@ -50,7 +53,8 @@ type ReadingPageProps = {
 
 /** The chosen topic with its passages, or a source that is open; the map shows what is new first. */
 export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPageProps) {
-  const { frame, tree, topic, spot, actions, empty, onSelect, onOpen, onClose, onMenu } = props;
+  const { frame, tree, choice, topic, spot, actions, empty, onSelect, onOpen, onClose, onMenu } =
+    props;
   return (
     <Page
       ref={frame}
@@ -74,6 +78,15 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
           onSelect={onSelect}
           onDetails={props.onDetails}
         />
+      ) : choice.several ? (
+        <SeveralReading
+          tree={tree}
+          topics={tree.desk.topics.filter((t) => choice.ids.has(t.id))}
+          onSelect={onSelect}
+          onToggle={choice.toggle}
+          onClear={choice.clear}
+          onActs={(button) => onMenu(under(button, topic))}
+        />
       ) : (
         <TopicReading
           tree={tree}
@@ -81,14 +94,7 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
           actions={actions}
           onSelect={onSelect}
           onOpen={onOpen}
-          onActs={
-            empty
-              ? null
-              : (button) => {
-                  const box = button.getBoundingClientRect();
-                  onMenu({ topic: topic.id, x: box.left, y: box.bottom + 4 });
-                }
-          }
+          onActs={empty ? null : (button) => onMenu(under(button, topic))}
           onPassage={props.onPassage}
           onAsk={props.onAsk}
           onMovePassage={(evidence) =>
@@ -103,9 +109,20 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
               making: { what: "split", topic: topic.id, evidence, words },
             })
           }
+          onLink={(from) => props.onOpened({ sheet: "link", topic: from, to: null })}
+          onReattach={(link, from) =>
+            props.onOpened({ sheet: "place", placing: { what: "end", link, topic: from } })
+          }
+          onLegend={() => props.onOpened({ sheet: "legend" })}
           onGone={props.onGone}
         />
       )}
     </Page>
   );
 });
+
+/** Where the menu of a button opens. */
+function under(button: Element, topic: Topic): MenuAt {
+  const box = button.getBoundingClientRect();
+  return { topic: topic.id, x: box.left, y: box.bottom + 4 };
+}

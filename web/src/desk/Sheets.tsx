@@ -1,5 +1,6 @@
 import type { Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
+import { SelectSheet } from "../choice/SelectSheet";
 import { ExportSheet } from "../export/ExportSheet";
 import { AgainSheet } from "../gather/AgainSheet";
 import { Bring } from "../gather/Bring";
@@ -14,9 +15,12 @@ import { LinkSheet } from "../relations/LinkSheet";
 import { type Making, NewTopicSheet } from "../relations/NewTopicSheet";
 import { PlaceSheet } from "../relations/PlaceSheet";
 import type { Placing } from "../relations/placing";
+import { RelationsSheet } from "../relations/RelationsSheet";
+import { TablesSheet } from "../relations/TablesSheet";
 import { LeftOutSheet } from "../source/LeftOutSheet";
 import { SearchSheet } from "../source/SearchSheet";
 import { SourceSheet } from "../source/SourceSheet";
+import { LegendSheet } from "../tags/LegendSheet";
 import { afterPaint } from "../ui/afterPaint";
 import { Sheet } from "../ui/Sheet";
 import { FreshSheet } from "./FreshSheet";
@@ -34,13 +38,18 @@ export type Opened =
         | "fresh"
         | "go"
         | "help"
+        | "legend"
         | "left out"
         | "outline"
         | "proposals"
+        | "relations"
         | "replace"
-        | "search";
+        | "search"
+        | "select";
     }
-  | { sheet: "link" | "names"; topic: string }
+  | { sheet: "link"; topic: string; to: string | null }
+  | { sheet: "names"; topic: string }
+  | { sheet: "tables"; topic: string; text: string }
   | { sheet: "place"; placing: Placing }
   | { sheet: "new"; making: Making }
   | { sheet: "source"; source: string };
@@ -57,6 +66,7 @@ type SheetsProps = {
   onRead: (source: string) => void;
   onShow: (topic: Topic) => void;
   onSelect: (topic: string) => void;
+  onChoose: (topics: readonly string[]) => void;
   onAllSeen: () => void;
   say: (words: string) => void;
 };
@@ -84,6 +94,24 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         tree={tree}
         actions={actions}
         from={opened?.sheet === "link" ? opened.topic : null}
+        to={opened?.sheet === "link" ? opened.to : null}
+        onClose={close}
+        say={say}
+      />
+      <SelectSheet tree={tree} {...at("select")} onChoose={props.onChoose} />
+      <LegendSheet tree={tree} actions={actions} {...at("legend")} say={say} />
+      <RelationsSheet
+        tree={tree}
+        actions={actions}
+        {...at("relations")}
+        onChoose={props.onChoose}
+        say={say}
+      />
+      <TablesSheet
+        tree={tree}
+        actions={actions}
+        under={opened?.sheet === "tables" ? opened.topic : null}
+        text={opened?.sheet === "tables" ? opened.text : ""}
         onClose={close}
         say={say}
       />

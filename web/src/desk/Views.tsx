@@ -2,14 +2,17 @@ import { type ReactNode, useState } from "react";
 import { ToggleButton, ToggleButtonGroup } from "react-aria-components";
 import styled from "styled-components";
 
-/** What of the map is in sight. */
-export type View = "map" | "outline" | "both";
+/** A view of the map. */
+export type View = "map" | "outline" | "table";
 
-const KEY = "pergamena.view";
+/** The views in sight: one, or another beside it. */
+export type Shown = { first: View; beside: View | null };
+
+const KEY = "pergamena.views";
 const VIEWS = [
   ["map", "Map"],
   ["outline", "Outline"],
-  ["both", "Both"],
+  ["table", "Table"],
 ] as const;
 
 const Frame = styled.div`
@@ -25,19 +28,29 @@ const Panes = styled.div`
   min-height: 0;
   display: grid;
   grid-template: minmax(0, 1fr) / minmax(0, 1fr);
-  &[data-view="both"] { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); }
-  &[data-view="both"] > :first-child { border-right: 1px solid ${({ theme }) => theme.rule}; }
+  &[data-both] { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); }
+  &[data-both] > :first-child { border-right: 1px solid ${({ theme }) => theme.rule}; }
   @media (max-width: 800px) {
-    &[data-view="both"] { grid-template: minmax(0, 1fr) minmax(0, 1fr) / minmax(0, 1fr); }
-    &[data-view="both"] > :first-child { border-right: 0; border-bottom: 1px solid ${({ theme }) => theme.rule}; }
+    &[data-both] { grid-template: minmax(0, 1fr) minmax(0, 1fr) / minmax(0, 1fr); }
+    &[data-both] > :first-child { border-right: 0; border-bottom: 1px solid ${({ theme }) => theme.rule}; }
   }
+`;
+
+const Bar = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 34px;
+  padding: 6px 20px 0;
+  background: ${({ theme }) => theme.vellum};
+  font-size: 14px;
+  color: ${({ theme }) => theme.softInk};
+  > div { display: flex; align-items: center; gap: 12px; }
 `;
 
 const Switch = styled(ToggleButtonGroup)`
   display: flex;
   gap: 18px;
-  padding: 6px 20px 0;
-  background: ${({ theme }) => theme.vellum};
 `;
 
 const Choice = styled(ToggleButton)`
@@ -54,45 +67,82 @@ const Choice = styled(ToggleButton)`
   &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: 1px; }
 `;
 
-/** The view that was chosen last, kept in the browser. */
-export function useView() {
-  const [view, setView] = useState<View>(() => known(localStorage.getItem(KEY)));
+/** The views that were chosen last, kept in the browser. */
+export function useShown() {
+  const [shown, setShown] = useState<Shown>(() => known(localStorage.getItem(KEY)));
   return [
-    view,
-    (next: View) => {
-      localStorage.setItem(KEY, next);
-      setView(next);
+    shown,
+    (next: Shown) => {
+      localStorage.setItem(KEY, `${next.first} ${next.beside ?? ""}`);
+      setShown(next);
     },
   ] as const;
 }
 
-/** A view by its name, the map if there is none of that name. */
-export function known(name: string | null): View {
-  return VIEWS.find(([view]) => view === name)?.[0] ?? "map";
+/** Views by their names, the map alone if there are none of these names. */
+export function known(names: string | null): Shown {
+  const [first, beside] = (names ?? "").split(" ");
+  const view = named(first) ?? "map";
+  const other = named(beside);
+  return { first: view, beside: other === view ? null : other };
 }
 
-type ViewsProps = { view: View; onView: (view: View) => void; map: ReactNode; outline: ReactNode };
+function named(name: string | undefined): View | null {
+  return VIEWS.find(([view]) => view === name)?.[0] ?? null;
+}
 
-/** The map, its outline, or both side by side. */
-export function Views({ view, onView, map, outline }: ViewsProps) {
+type ViewsProps = {
+  shown: Shown;
+  onShown: (shown: Shown) => void;
+  views: Readonly<Record<View, () => ReactNode>>;
+};
+
+/** One view of the map, or two side by side. */
+export function Views({ shown, onShown, views }: ViewsProps) {
+  const { first, beside } = shown;
+  const choose = (name: React.Key | undefined) => {
+    const next = named(String(name));
+    if (next) {
+      onShown({ first: next, beside: beside === next ? null : beside });
+    }
+  };
   return (
     <Frame>
-      <Switch
-        aria-label="View"
-        selectionMode="single"
-        disallowEmptySelection
-        selectedKeys={[view]}
-        onSelectionChange={(keys) => onView(known(String([...keys][0])))}
-      >
-        {VIEWS.map(([id, words]) => (
-          <Choice key={id} id={id}>
-            {words}
-          </Choice>
-        ))}
-      </Switch>
-      <Panes data-view={view}>
-        {view !== "map" && outline}
-        {view !== "outline" && map}
+      <Bar>
+        <Switch
+          aria-label="View"
+          selectionMode="single"
+          disallowEmptySelection
+          selectedKeys={[first]}
+          onSelectionChange={(keys) => choose([...keys][0])}
+        >
+          {VIEWS.map(([id, words]) => (
+            <Choice key={id} id={id}>
+              {words}
+            </Choice>
+          ))}
+        </Switch>
+        <div>
+          <span aria-hidden="true">beside it</span>
+          <Switch
+            aria-label="Beside it"
+            selectionMode="single"
+            selectedKeys={beside ? [beside] : []}
+            onSelectionChange={(keys) =>
+              onShown({ first, beside: named(String([...keys][0] ?? "")) })
+            }
+          >
+            {VIEWS.filter(([id]) => id !== first).map(([id, words]) => (
+              <Choice key={id} id={id}>
+                {words}
+              </Choice>
+            ))}
+          </Switch>
+        </div>
+      </Bar>
+      <Panes data-both={beside ? "" : undefined}>
+        {views[first]()}
+        {beside && views[beside]()}
       </Panes>
     </Frame>
   );

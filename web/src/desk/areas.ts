@@ -15,9 +15,9 @@ export const MapArea = styled.div`
   min-height: 0;
   min-width: 0;
   position: relative;
-  display: grid;
-  grid-template-rows: auto minmax(0, 1fr);
-  &[data-given] { grid-template-rows: auto auto minmax(0, 1fr); }
+  display: flex;
+  flex-direction: column;
+  > :last-child { flex: 1; min-height: 0; }
 `;
 
 export const Given = styled.div`

@@ -50,7 +50,7 @@ export function Bring({ gathering, onOpen, onOutline }: BringProps) {
         <Button aria-expanded={way === "address"} onPress={() => toggle("address")}>
           Web address
         </Button>
-        <Button onPress={onOutline}>Outline</Button>
+        <Button onPress={onOutline}>Follow an outline</Button>
       </Row>
       {way === "text" && <Paste gathering={gathering} onDone={done} />}
       {way === "address" && <Address gathering={gathering} onDone={done} />}

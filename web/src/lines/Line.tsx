@@ -24,8 +24,9 @@ const Row = styled.div`
   &:hover { background: ${({ theme }) => theme.page}; }
   &[aria-selected="true"] {
     background: ${({ theme }) => theme.page};
-    box-shadow: inset 0 0 0 1px ${({ theme }) => theme.ink};
+    box-shadow: inset 3px 0 0 ${({ theme }) => theme.softInk};
   }
+  &[data-last] { box-shadow: inset 0 0 0 1px ${({ theme }) => theme.ink}; }
   b { font: 700 13px/20px ${({ theme }) => theme.control}; }
   .label { overflow-wrap: anywhere; min-width: 0; }
   small { font: 400 13px/20px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; white-space: nowrap; }
@@ -45,6 +46,8 @@ type LineProps = {
   /** The topic on the map, whose tally it has too. */
   placed: Placed | undefined;
   selected: boolean;
+  /** Whether it was chosen last, of several. */
+  last: boolean;
   position: number;
   siblings: number;
   /** The field in which the label is edited, if it is. */
@@ -78,7 +81,7 @@ function Tally({ placed }: { placed: Placed }) {
 
 /** A topic as a line of the outline, with its number and its tally. */
 export const Line = memo(function Line(props: LineProps) {
-  const { topic, placed, selected, position, siblings, children } = props;
+  const { topic, placed, selected, last, position, siblings, children } = props;
   const open = topic.children.length > 0 ? !topic.closed : undefined;
   return (
     <Row
@@ -90,6 +93,7 @@ export const Line = memo(function Line(props: LineProps) {
       aria-posinset={position + 1}
       aria-setsize={siblings}
       aria-selected={selected}
+      data-last={last ? "" : undefined}
       aria-expanded={open}
       style={{ marginLeft: topic.level * INDENT }}
     >

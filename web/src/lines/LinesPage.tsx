@@ -8,24 +8,23 @@ import {
   useState,
 } from "react";
 import styled from "styled-components";
-import { request } from "../api/client";
-import type { ReadOutline, Topic } from "../api/types";
+import type { Topic } from "../api/types";
+import { range } from "../choice/choice";
+import type { Step } from "../choice/steps";
 import type { Editing } from "../map/commands";
 import { type Ended, type FieldPlace, LabelEditor } from "../map/LabelEditor";
 import { keepLabel } from "../map/labelling";
 import { Toolbar } from "../map/Toolbar";
 import { useCommands, type ViewProps } from "../map/useCommands";
 import { useOffers } from "../map/useOffers";
-import { TextButton } from "../ui/Button";
-import { counted } from "../ui/words";
 import { Line } from "./Line";
 import { lineKeys } from "./lineKeys";
-import { along, asText, inward, outward, planted, type Spot, shown } from "./lines";
+import { along, inward, outward, type Spot, shown } from "./lines";
 
 const Page = styled.div`
   min-height: 0;
   display: grid;
-  grid-template: auto minmax(0, 1fr) auto / minmax(0, 1fr);
+  grid-template: minmax(0, 1fr) auto / minmax(0, 1fr);
 `;
 
 const Foot = styled.div`
@@ -57,31 +56,23 @@ const IN_LINE = (words: string): FieldPlace => ({
   list: { left: 0, top: 28 },
 });
 
-/** What came of text that was pasted. */
-type Pasted = { said: string; repairs: ReadOutline["repairs"] };
-
-const Said = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: start;
-  gap: 4px 16px;
-  padding: 6px 20px;
-  background: ${({ theme }) => theme.page};
-  border-block: 1px solid ${({ theme }) => theme.rule};
-  ul { list-style: none; flex-basis: 100%; max-height: 20vh; overflow: auto; color: ${({ theme }) => theme.softInk}; }
-`;
-
 const STILL = { panBy: () => {}, zoomBy: () => {}, fit: () => {} };
+
+const LINE_STEPS = new Map<string, Step>([
+  ["ArrowUp", "up"],
+  ["ArrowDown", "down"],
+  ["ArrowLeft", "out"],
+  ["ArrowRight", "in"],
+]);
 
 /** Lines are always written in, there is no mode for it. */
 const NO_MODE = () => {};
 
 /** The map as an outline: a line a topic, written in like text. */
 export function LinesPage(props: ViewProps) {
-  const { tree, actions, selected, handle, onSelect, onMenu, say } = props;
+  const { tree, actions, selected, handle, choice, onSelect, onMenu, onPaste, say } = props;
   const page = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<Editing>(null);
-  const [pasted, setPasted] = useState<Pasted | null>(null);
   const topic = tree.get(selected) ?? tree.root;
   const lines = useMemo(() => shown(tree), [tree]);
 
@@ -128,7 +119,9 @@ export function LinesPage(props: ViewProps) {
 
   const moved = (at: Topic, event: KeyboardEvent): boolean => {
     const arrow = event.altKey && event.key.startsWith("Arrow");
-    if (arrow && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
+    if (arrow && choice.several) {
+      commands.step(at, LINE_STEPS.get(event.key) ?? "up");
+    } else if (arrow && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
       move(at, along(tree, at, event.key === "ArrowUp" ? -1 : 1));
     } else if (arrow) {
       move(at, event.key === "ArrowLeft" ? outward(tree, at) : inward(tree, at));
@@ -182,29 +175,19 @@ export function LinesPage(props: ViewProps) {
     return empty;
   };
 
-  /** Text of several lines becomes topics after the chosen one, or under the root. */
-  const paste = async (text: string) => {
+  /** Text becomes topics after the chosen one, or under the root; branches that were copied too. */
+  const paste = (text: string) => {
     const { draft } = actions;
+    const branches = draft ? null : commands.copied(text);
     const spot = draft ?? {
       parent: topic.parent ?? topic.id,
       after: topic.parent ? topic.id : (topic.children.at(-1) ?? null),
     };
     actions.setDraft(null);
     setEditing(null);
-    setPasted({ said: "Reading the lines…", repairs: [] });
-    try {
-      const path = `/api/maps/${tree.desk.id}/outline/read`;
-      const outline = await request<ReadOutline>("POST", path, { text });
-      const edits = planted(outline, { parent: spot.parent, after: spot.after ?? null });
-      if (edits.length > 0) {
-        actions.edit({ type: "Several", edits });
-      }
-      const count = edits.filter((edit) => edit.type === "Add").length;
-      setPasted({ said: `${counted(count, "topic")} pasted`, repairs: outline.repairs });
-      say(`${counted(count, "topic")} pasted`);
-    } catch (e) {
-      setPasted({ said: e instanceof Error ? e.message : String(e), repairs: [] });
-    }
+    branches
+      ? commands.pasteUnder(topic, branches)
+      : onPaste(text, { parent: spot.parent, after: spot.after ?? null });
     focus();
   };
 
@@ -215,7 +198,13 @@ export function LinesPage(props: ViewProps) {
     if (toggle) {
       commands.toggle(toggle);
     } else if (id && !target.closest("input")) {
-      onSelect(id);
+      if (event.shiftKey) {
+        choice.set(range(lines, topic.id, id));
+      } else if (event.ctrlKey || event.metaKey) {
+        choice.toggle(id);
+      } else {
+        onSelect(id);
+      }
       focus();
     }
   };
@@ -225,30 +214,11 @@ export function LinesPage(props: ViewProps) {
   const offers = useOffers(tree, editing ? tree.get(editing.topic) : undefined);
   return (
     <Page>
-      <div>
-        {pasted && (
-          <Said role="status">
-            <span>
-              {pasted.said}
-              {pasted.repairs.length > 0 && `, ${counted(pasted.repairs.length, "line")} repaired:`}
-            </span>
-            <TextButton onPress={() => setPasted(null)}>Close</TextButton>
-            {pasted.repairs.length > 0 && (
-              <ul>
-                {pasted.repairs.map((repair) => (
-                  <li key={`${repair.line} ${repair.sentence}`}>
-                    Line {repair.line}: {repair.sentence}
-                  </li>
-                ))}
-              </ul>
-            )}
-          </Said>
-        )}
-      </div>
       <Lines
         ref={page}
         role="tree"
         aria-label="Outline. The question mark shows help."
+        aria-multiselectable="true"
         aria-activedescendant={`line-${topic.id}`}
         tabIndex={0}
         onClick={press}
@@ -262,7 +232,9 @@ export function LinesPage(props: ViewProps) {
           const id = lineAt(event);
           if (id) {
             event.preventDefault();
-            onSelect(id);
+            if (!choice.ids.has(id)) {
+              onSelect(id);
+            }
             onMenu({ topic: id, x: event.clientX, y: event.clientY });
           }
         }}
@@ -276,8 +248,13 @@ export function LinesPage(props: ViewProps) {
         onCopy={(event) => {
           if (!editing) {
             event.preventDefault();
-            event.clipboardData.setData("text/plain", asText(tree, topic));
-            say(`${topic.label} copied, with all below it`);
+            event.clipboardData.setData("text/plain", commands.copy(topic, false));
+          }
+        }}
+        onCut={(event) => {
+          if (!editing) {
+            event.preventDefault();
+            event.clipboardData.setData("text/plain", commands.copy(topic, true));
           }
         }}
         onKeyDown={(event) => {
@@ -293,7 +270,8 @@ export function LinesPage(props: ViewProps) {
             key={line.id}
             topic={line}
             placed={tree.placed(line.id)}
-            selected={line.id === topic.id}
+            selected={choice.ids.has(line.id)}
+            last={line.id === topic.id}
             position={tree.index(line)}
             siblings={tree.parent(line)?.children.length ?? 1}
           >
@@ -315,13 +293,7 @@ export function LinesPage(props: ViewProps) {
       </Lines>
       {handle && (
         <Foot>
-          <Toolbar
-            canUndo={tree.desk.facts.canUndo}
-            canRedo={tree.desk.facts.canRedo}
-            layout={tree.desk.facts.layout}
-            levels={tree.levels}
-            map={handle}
-          />
+          <Toolbar facts={tree.desk.facts} levels={tree.levels} map={handle} />
         </Foot>
       )}
     </Page>

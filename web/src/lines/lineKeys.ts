@@ -7,6 +7,7 @@ import type { Tree } from "../map/tree";
 export const LINE_KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["↑ and ↓", "The line above or below"],
   ["→ and ←", "Open and go in, close and go out"],
+  ["Shift + ↑ and ↓, Shift or Ctrl + click", "Choose several lines"],
   ["Enter, F2 or typing", "Write in the line"],
   ["Enter while writing", "Keep it and begin a line after it"],
   ["Tab and Shift + Tab while writing", "One level in or out"],
@@ -14,7 +15,7 @@ export const LINE_KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Backspace in an empty new line", "Go back to the line before"],
   ["Escape", "Stop writing"],
   ["/", "Go to a topic"],
-  ["Ctrl + C", "Copy the branch as indented text"],
+  ["Ctrl + C, X, V", "Copy, cut, paste branches; text becomes topics"],
 ];
 
 /** Handles the keys of the outline while no line is written in. */
@@ -42,7 +43,19 @@ export function lineKeys(
   const choose = (next: Topic | undefined) => next && commands.select(next.id);
   return (event: KeyboardEvent) => {
     const key = event.key;
-    if (event.ctrlKey || event.metaKey) {
+    const further = event.shiftKey && (key === "ArrowDown" || key === "ArrowUp");
+    if (further) {
+      event.preventDefault();
+      const next = beside(key === "ArrowDown" ? 1 : -1);
+      if (next) {
+        commands.choice.ids.has(next.id)
+          ? commands.choice.toggle(topic.id)
+          : commands.choice.add(next.id);
+      }
+    } else if (key === "Escape" && commands.choice.several) {
+      event.preventDefault();
+      commands.choice.clear();
+    } else if (event.ctrlKey || event.metaKey) {
       const low = key.toLowerCase();
       if (low === "z" || low === "y") {
         event.preventDefault();

@@ -55,8 +55,11 @@ describe("pasted text", () => {
   });
 });
 
-describe("the view that was chosen last", () => {
-  it("is the map if nothing is known of it", () => {
-    expect([known(null), known("table"), known("both")]).toEqual(["map", "map", "both"]);
+describe("the views that were chosen last", () => {
+  it("are the map alone if nothing is known of them", () => {
+    expect(known(null)).toEqual({ first: "map", beside: null });
+    expect(known("both")).toEqual({ first: "map", beside: null });
+    expect(known("table outline")).toEqual({ first: "table", beside: "outline" });
+    expect(known("table table")).toEqual({ first: "table", beside: null });
   });
 });

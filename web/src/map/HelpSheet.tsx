@@ -1,5 +1,6 @@
 import styled from "styled-components";
 import { LINE_KEYS } from "../lines/lineKeys";
+import { TABLE_KEYS } from "../table/tableKeys";
 import { Sheet } from "../ui/Sheet";
 import { MAP_KEYS, WRITING_KEYS } from "./mapKeys";
 
@@ -30,7 +31,12 @@ const SIGNS = [
   ["gap in a ribbon", "Text that is on no topic: click it and read it"],
   ["per cent", "How much of a source’s text is on the map"],
   ["grey topics", "Kept, but not what the map is about: Also in the sources"],
-  ["dashed line, or * † ‡", "Two topics that are linked to each other"],
+  [
+    "dashed line, or * † ‡",
+    "Two topics that are linked to each other; the line shows when one is chosen",
+  ],
+  ["dotted line, words with ?", "A link that is only supposed"],
+  ["three lines of writing", "The topic has a note"],
 ] as const;
 
 function Listed({ items }: { items: readonly (readonly [string, string])[] }) {
@@ -74,6 +80,8 @@ export function HelpSheet({
           <Listed items={WRITING_KEYS} />
           <h3>Keys in the outline</h3>
           <Listed items={LINE_KEYS} />
+          <h3>Keys in the table</h3>
+          <Listed items={TABLE_KEYS} />
         </section>
       </Columns>
     </Sheet>

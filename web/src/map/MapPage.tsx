@@ -1,4 +1,5 @@
 import {
+  type ClipboardEvent,
   type PointerEvent,
   type RefObject,
   useMemo,
@@ -7,16 +8,20 @@ import {
   useSyncExternalStore,
 } from "react";
 import styled from "styled-components";
+import type { Topic } from "../api/types";
+import { upmost } from "../choice/choice";
 import { theme } from "../theme/tokens";
 import type { Editing, MapCommands } from "./commands";
 import { Drawing } from "./Drawing";
 import { DropTarget } from "./DropTarget";
-import { type Drop, dropAt } from "./drop";
+import { childAbove, type Drop, dropAt, framed, type Point, topicAt } from "./drop";
 import { FarTopics } from "./FarTopics";
 import { type Ended, LabelEditor, overLabel } from "./LabelEditor";
 import { Legend } from "./Legend";
 import { keepLabel } from "./labelling";
 import { mapKeys } from "./mapKeys";
+import { Pinned } from "./Pinned";
+import { Sketch } from "./Sketch";
 import { inSight } from "./sight";
 import { Toolbar } from "./Toolbar";
 import { TopicGlyph, topicStyles } from "./TopicGlyph";
@@ -24,25 +29,29 @@ import { useAnchor } from "./useAnchor";
 import { useCommands, type ViewProps } from "./useCommands";
 import { useOffers } from "./useOffers";
 import { useOpening } from "./useOpening";
-import { usePointers } from "./usePointers";
+import { type Tool, usePointers } from "./usePointers";
 import { useViewport } from "./useViewport";
 
 const Page = styled.div`
   height: 100%;
-  display: grid;
-  grid-template-rows: minmax(0, 1fr) auto;
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
   background: ${({ theme }) => theme.vellum};
   &[data-writing] { background: ${({ theme }) => theme.page}; }
 `;
 
 const Frame = styled.div`
   position: relative;
+  flex: 1;
   min-height: 0;
   overflow: hidden;
   touch-action: none;
   svg:focus { outline: none; }
   &[data-keys] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: -3px; }
-  svg:focus-visible .selected { stroke-dasharray: 5 2; stroke-width: 2.5; }
+  .bow text { paint-order: stroke; stroke: ${({ theme }) => theme.vellum}; stroke-width: 4px; }
+  &[data-tool="draw"], &[data-tool="choose"] { cursor: crosshair; }
+  svg:focus-visible .selected.last { stroke-dasharray: 5 2; stroke-width: 2.5; }
 `;
 
 const Stage = styled.div`
@@ -73,7 +82,10 @@ const Hint = styled.p`
   b { font-weight: 700; color: ${({ theme }) => theme.ink}; }
 `;
 
-type Carried = { topic: string; x: number; y: number; drop: Drop | null };
+type Carried = { topics: readonly Topic[]; x: number; y: number; drop: Drop | null };
+
+/** A line that is drawn out from a topic, or a frame from corner to corner. */
+type Drawn = { topic: string | null; from: Point; to: Point };
 
 function idAt(target: EventTarget, name: "topic" | "toggle"): string | null {
   return (target as Element).closest(`[data-${name}]`)?.getAttribute(`data-${name}`) ?? null;
@@ -81,7 +93,7 @@ function idAt(target: EventTarget, name: "topic" | "toggle"): string | null {
 
 /** The map page: the scene that the server laid out, and all that is done on it. */
 export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | null> }) {
-  const { tree, actions, selected, handle, onSelect, onMenu, say } = props;
+  const { tree, actions, selected, handle, choice, onSelect, onMenu, onPaste, say } = props;
   const frame = useRef<HTMLDivElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
@@ -90,6 +102,8 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const [writing, setWriting] = useState(false);
   const [keys, setKeys] = useState(false);
   const [carried, setCarried] = useState<Carried | null>(null);
+  const [drawn, setDrawn] = useState<Drawn | null>(null);
+  const [tool, setTool] = useState<Tool>("move");
   const { scene } = tree.desk;
   const topic = tree.get(selected) ?? tree.root;
 
@@ -105,32 +119,75 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   useOpening(tree.desk, actions, viewport);
 
   const focus = () => svg.current?.focus({ preventScroll: true });
-  const pointers = usePointers(viewport, {
-    onPick: (id) => {
-      if (id) {
+  const pointers = usePointers(viewport, tool, {
+    onPick: (id, besides) => {
+      if (id && besides) {
+        choice.toggle(id);
+      } else if (id) {
         onSelect(id);
+      } else if (!besides) {
+        choice.clear();
       }
       focus();
     },
     onHold: (id, x, y) => {
-      onSelect(id);
+      if (!choice.ids.has(id)) {
+        onSelect(id);
+      }
       onMenu({ topic: id, x, y });
     },
     onDrag: (id, clientX, clientY) => {
-      if (id !== tree.root.id) {
+      const topics = choice.ids.has(id) ? upmost(tree, choice.ids) : [tree.get(id) ?? tree.root];
+      if (topics.every((each) => each.parent !== null)) {
         const point = viewport.scenePoint(clientX, clientY);
-        setCarried({ topic: id, ...point, drop: dropAt(tree, scene, id, point.x, point.y) });
+        setCarried({ topics, ...point, drop: dropAt(tree, scene, topics, point.x, point.y) });
       }
     },
     onDrop: (id) => {
       const moved = tree.get(id);
       if (moved && carried?.drop) {
         commands.moveTo(moved, carried.drop.parent, carried.drop.after);
-        onSelect(id);
+        if (!choice.ids.has(id)) {
+          onSelect(id);
+        }
       }
       setCarried(null);
     },
-    onCancel: () => setCarried(null),
+    onDraw: (id, clientX, clientY) => {
+      const placed = tree.placed(id);
+      if (placed) {
+        const to = viewport.scenePoint(clientX, clientY);
+        const x = to.x < placed.x ? placed.x : placed.x + placed.width;
+        setDrawn({ topic: id, from: { x, y: placed.y + placed.height / 2 }, to });
+      }
+    },
+    onDrawn: (id) => {
+      const topic = tree.get(id);
+      const end = drawn && topicAt(scene, drawn.to.x, drawn.to.y);
+      if (topic && drawn && !end) {
+        commands.addUnder(topic, childAbove(tree, topic, drawn.to.y));
+      } else if (end && end.id !== id) {
+        commands.link(id, end.id);
+      }
+      setDrawn(null);
+    },
+    onFrame: (fromX, fromY, clientX, clientY) =>
+      setDrawn({
+        topic: null,
+        from: viewport.scenePoint(fromX, fromY),
+        to: viewport.scenePoint(clientX, clientY),
+      }),
+    onFramed: () => {
+      if (drawn) {
+        choice.set(framed(scene, drawn.from, drawn.to));
+      }
+      setDrawn(null);
+      focus();
+    },
+    onCancel: () => {
+      setCarried(null);
+      setDrawn(null);
+    },
   });
 
   const press = (event: PointerEvent<HTMLElement>) => {
@@ -141,6 +198,11 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
       return;
     }
     pointers.down(event, idAt(event.target, "topic"));
+  };
+
+  const take = (event: ClipboardEvent, cut: boolean) => {
+    event.preventDefault();
+    event.clipboardData.setData("text/plain", commands.copy(topic, cut));
   };
 
   const finish = (id: string, label: string | null, ended: Ended) => {
@@ -172,7 +234,8 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
             key={placed.id}
             placed={placed}
             topic={shown}
-            selected={placed.id === chosen}
+            selected={choice.ids.has(placed.id)}
+            last={placed.id === chosen}
             position={tree.index(shown)}
             siblings={tree.parent(shown)?.children.length ?? 1}
             inSight={near.has(placed)}
@@ -181,14 +244,16 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         )
       );
     });
-  }, [scene, tree, chosen, seen, far]);
+  }, [scene, tree, chosen, choice.ids, seen, far]);
   const edited = tree.placed(editing?.topic ?? null);
   const offers = useOffers(tree, editing ? tree.get(editing.topic) : undefined);
   return (
     <Page data-writing={writing ? "" : undefined}>
+      <Pinned tree={tree} onSelect={onSelect} />
       <Frame
         ref={frame}
         data-keys={keys ? "" : undefined}
+        data-tool={tool}
         onPointerDown={press}
         onPointerMove={pointers.move}
         onPointerUp={pointers.up}
@@ -197,7 +262,9 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
           const id = idAt(event.target, "topic");
           if (id) {
             event.preventDefault();
-            onSelect(id);
+            if (!choice.ids.has(id)) {
+              onSelect(id);
+            }
             onMenu({ topic: id, x: event.clientX, y: event.clientY });
           }
         }}
@@ -214,6 +281,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
               ref={svg}
               role="tree"
               aria-label="Topic map. The question mark shows help."
+              aria-multiselectable="true"
               aria-activedescendant={`topic-${topic.id}`}
               tabIndex={0}
               width={1} // what is drawn overflows, so that another size lays nothing out anew
@@ -221,12 +289,27 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
               onFocus={(event) => setKeys(event.currentTarget.matches(":focus-visible"))}
               onBlur={() => setKeys(false)}
               onKeyDown={mapKeys(tree, topic, commands, writing)}
+              onCopy={(event) => take(event, false)}
+              onCut={(event) => take(event, true)}
+              onPaste={(event) => {
+                event.preventDefault();
+                const text = event.clipboardData.getData("text/plain");
+                const branches = commands.copied(text);
+                branches
+                  ? commands.pasteUnder(topic, branches)
+                  : onPaste(text, { parent: topic.id, after: topic.children.at(-1) ?? null });
+              }}
             >
               {far && <FarTopics topics={seen} />}
               {glyphs}
               {scene.links.map((link) => (
                 <g key={link.id} data-link={link.id} pointerEvents="none">
                   <Drawing drawn={link.drawn} x={0} y={0} />
+                  {(choice.ids.has(link.from) || choice.ids.has(link.to)) && (
+                    <g className="bow">
+                      <Drawing drawn={link.chosen} x={0} y={0} />
+                    </g>
+                  )}
                 </g>
               ))}
               {carried?.drop && <DropTarget drop={carried.drop} />}
@@ -239,9 +322,12 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                   fill={theme.rubric}
                   pointerEvents="none"
                 >
-                  {tree.get(carried.topic)?.label}
+                  {carried.topics.length > 1
+                    ? `${carried.topics.length} topics`
+                    : carried.topics[0]?.label}
                 </text>
               )}
+              {drawn && <Sketch from={drawn.from} to={drawn.to} frame={drawn.topic === null} />}
             </svg>
             {editing && edited && (
               <LabelEditor
@@ -259,12 +345,12 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
       </Frame>
       <Foot>
         <Toolbar
-          canUndo={tree.desk.facts.canUndo}
-          canRedo={tree.desk.facts.canRedo}
-          layout={tree.desk.facts.layout}
+          facts={tree.desk.facts}
           levels={tree.levels}
           map={handle}
           sight={pages}
+          tool={tool}
+          onTool={setTool}
         />
         {writing ? (
           <Hint role="status">

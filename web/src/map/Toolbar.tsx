@@ -1,14 +1,17 @@
 import { memo, type RefObject, useSyncExternalStore } from "react";
 import { Menu, MenuItem, MenuTrigger, Popover } from "react-aria-components";
 import styled from "styled-components";
-import type { LayoutKind } from "../api/types";
+import type { Crossing, Facts, LayoutKind } from "../api/types";
 import { menuItem, menuList } from "../ui/menu";
 import { Tipped } from "../ui/Tipped";
 import type { MapCommands } from "./commands";
+import type { MapTool } from "./useCommands";
+import type { Tool } from "./usePointers";
 import type { Viewport } from "./useViewport";
 
 const Bar = styled.div`
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   padding: 2px 0;
 `;
@@ -33,15 +36,21 @@ const Item = styled(MenuItem)`
   &[data-selected]::after { content: " \2713"; }
 `;
 
+const CROSSINGS = [
+  ["LINES", "Links as lines where there is room"],
+  ["TIES", "Links as pairs of marks"],
+  ["CHOSEN", "Links of the chosen topic only"],
+] as const;
+
 type ToolbarProps = {
-  canUndo: boolean;
-  canRedo: boolean;
-  layout: LayoutKind;
+  facts: Facts;
   /** The deepest level of the map, 0 if it is the root alone. */
   levels: number;
   map: RefObject<MapCommands | null>;
   /** What moves the map on the screen; without it there is nothing to zoom or lay out. */
   sight?: { viewport: Viewport; frame: RefObject<HTMLElement | null> };
+  tool?: Tool;
+  onTool?: (tool: Tool) => void;
 };
 
 function Zoom({ viewport }: { viewport: Viewport }) {
@@ -51,10 +60,20 @@ function Zoom({ viewport }: { viewport: Viewport }) {
 
 /** Undo and opening branches, and on the map page layout and zoom. */
 export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
-  const { canUndo, canRedo, layout, levels, map, sight } = props;
+  const { facts, levels, map, sight, tool, onTool } = props;
+  const { canUndo, canRedo, layout } = facts;
   const between = Array.from({ length: Math.max(0, levels - 2) }, (_, i) => String(i + 2));
   const choose = (key: React.Key) => {
     key === "all" ? map.current?.openAll() : map.current?.openTo(Number(key));
+  };
+  const more = (key: React.Key) => {
+    if (key === "numbers") {
+      map.current?.arrange({ numbered: !facts.numbered });
+    } else if (CROSSINGS.some(([crossing]) => crossing === key)) {
+      map.current?.arrange({ crossing: key as Crossing });
+    } else {
+      map.current?.tool(key as MapTool);
+    }
   };
   const fullScreen = () => {
     const page = sight?.frame.current;
@@ -87,13 +106,29 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
                 selectionMode="single"
                 disallowEmptySelection
                 selectedKeys={[layout]}
-                onAction={(key) => map.current?.arrange(key as LayoutKind)}
+                onAction={(key) => map.current?.arrange({ layout: key as LayoutKind })}
               >
                 <Item id="BRACES">The root at the left</Item>
                 <Item id="BOTH_SIDES">Both sides of the root</Item>
               </List>
             </Popover>
           </MenuTrigger>
+          {onTool && (
+            <>
+              <Tipped
+                label="Draw out a topic or a link"
+                sign="draw"
+                isPressed={tool === "draw"}
+                onPress={() => onTool(tool === "draw" ? "move" : "draw")}
+              />
+              <Tipped
+                label="Choose several"
+                sign="choose"
+                isPressed={tool === "choose"}
+                onPress={() => onTool(tool === "choose" ? "move" : "choose")}
+              />
+            </>
+          )}
           <Rule />
           <Tipped label="Zoom out" sign="minus" onPress={() => map.current?.zoom(0.8)} />
           <Zoom viewport={sight.viewport} />
@@ -102,6 +137,27 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
           <Tipped label="Full screen" sign="full" onPress={fullScreen} />
         </>
       )}
+      <MenuTrigger>
+        <Tipped label="More for this map" sign="more" />
+        <Popover placement="top start">
+          <List aria-label="More for this map" onAction={more}>
+            <Item id="select">Choose all topics that…</Item>
+            <Item id="relations">Relations of this map…</Item>
+            <Item id="tables">Paste tables…</Item>
+            <Item id="legend">Tags of this map…</Item>
+            <Item id="numbers">
+              {facts.numbered ? "Leave the numbers out" : "Show the numbers"}
+            </Item>
+            {CROSSINGS.filter(([crossing]) => crossing !== facts.crossing).map(
+              ([crossing, words]) => (
+                <Item key={crossing} id={crossing}>
+                  {words}
+                </Item>
+              ),
+            )}
+          </List>
+        </Popover>
+      </MenuTrigger>
       <Tipped label="Go to a topic" sign="find" onPress={() => map.current?.find()} />
       <Tipped label="Help" sign="help" onPress={() => map.current?.showKeys()} />
     </Bar>

@@ -27,6 +27,8 @@ type TopicGlyphProps = {
   placed: Placed;
   topic: Topic;
   selected: boolean;
+  /** Whether it was chosen last, of several. */
+  last: boolean;
   position: number;
   siblings: number;
   /**
@@ -57,7 +59,7 @@ export function support(topic: Topic): string {
 
 /** A topic as the scene places it. */
 export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
-  const { placed, topic, selected, position, siblings, inSight, legible } = props;
+  const { placed, topic, selected, last, position, siblings, inSight, legible } = props;
   const { toggle, x, y, width, height } = placed;
   return (
     <g
@@ -75,7 +77,7 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
       {inSight && <rect className="hit" x={x} y={y} width={width} height={height} rx="4" />}
       {selected && (
         <rect
-          className="selected"
+          className={last ? "selected last" : "selected"}
           x={x}
           y={y}
           width={width}
@@ -83,7 +85,8 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
           rx="4"
           fill={legible ? theme.page : "none"}
           stroke={pigment(placed.branch)}
-          strokeWidth="1.5"
+          strokeWidth={last ? 1.5 : 1}
+          strokeDasharray={last ? undefined : "3 2"}
         />
       )}
       {inSight && legible && <Drawing drawn={placed.drawn} x={x} y={y} />}

@@ -1,6 +1,7 @@
 import { describe, expect, it, vi } from "vitest";
 import type { Desk } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
+import type { Choice } from "../choice/choice";
 import { mapCommands } from "./commands";
 import { Tree } from "./tree";
 import type { Viewport } from "./useViewport";
@@ -40,6 +41,9 @@ function desk() {
     actions: actions as unknown as DeskActions,
     viewport: {} as Viewport,
     select,
+    choice: { ids: new Set([""]), several: false } as unknown as Choice,
+    link: vi.fn(),
+    tool: vi.fn(),
     setEditing: vi.fn(),
     setWriting: vi.fn(),
     leave: vi.fn(),

@@ -1,6 +1,10 @@
-import type { Ink, LayoutKind, Sorting, Topic } from "../api/types";
+import type { Crossing, Edit, Ink, LayoutKind, Sorting, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
+import { type Choice, upmost } from "../choice/choice";
+import { type Step, steps } from "../choice/steps";
+import { type Copied, copied, keepCopied } from "./clipboard";
 import type { Tree } from "./tree";
+import type { MapTool } from "./useCommands";
 import type { Viewport } from "./useViewport";
 
 /** What moves the map on the screen; a view without a map has none. */
@@ -16,6 +20,7 @@ type Context = {
   tree: Tree;
   actions: DeskActions;
   viewport: Pages;
+  choice: Choice;
   select: (topic: string) => void;
   setEditing: (editing: Editing) => void;
   /** Whether keys add topics and typing edits labels. */
@@ -24,11 +29,18 @@ type Context = {
   showKeys: () => void;
   /** Opens what finds a topic. */
   find: () => void;
+  /** Opens what makes a cross-link. */
+  link: (from: string, to: string | null) => void;
+  /** Opens a tool for the map as a whole. */
+  tool: (tool: MapTool) => void;
   /** Opens the menu of what can be done to a topic. */
   openMenu: (topic: string) => void;
   /** Tells a person what has happened, for those who do not see it. */
   say: (words: string) => void;
 };
+
+/** How the map as a whole is to be shown, as far as that is to change. */
+type Shown = { layout?: LayoutKind; numbered?: boolean; crossing?: Crossing };
 
 export function mapCommands(context: Context) {
   const { tree, actions, viewport, select, setEditing, setWriting, say } = context;
@@ -53,10 +65,50 @@ export function mapCommands(context: Context) {
   };
 
   const last = (topic: Topic) => topic.children.at(-1) ?? null;
+
+  /** A topic with all that are chosen with it, those below others left out. */
+  const together = (topic: Topic) =>
+    context.choice.several && context.choice.ids.has(topic.id)
+      ? upmost(tree, context.choice.ids)
+      : [topic];
+  const called = (topics: readonly Topic[]) =>
+    topics.length === 1 ? (topics[0]?.label ?? "") : `${topics.length} topics`;
+  const does = (edits: readonly Edit[]) => {
+    const [first, ...others] = edits;
+    if (first) {
+      actions.edit(others.length > 0 ? { type: "Several", edits: [...edits] } : first);
+    }
+  };
+
+  /** Moves a topic and those chosen with it after a child of a parent. */
+  const moveTo = (topic: Topic, parent: string, after: string | null) => {
+    const moving = together(topic);
+    if (moving.length === 1) {
+      move(topic, parent, after);
+      return;
+    }
+    let behind = after;
+    does(
+      moving.map((each) => {
+        const edit: Edit = { type: "Move", topic: each.id, parent, after: behind };
+        behind = each.id;
+        return edit;
+      }),
+    );
+    say(`${called(moving)} moved under ${name(parent)}`);
+  };
   const before = (topic: Topic, steps: number) => tree.sibling(topic, -steps)?.id ?? null;
+
+  /** Moves all that are chosen one step. */
+  const step = (topic: Topic, way: Step) => {
+    const moving = together(topic);
+    does(steps(tree, moving, way));
+    say(`${called(moving)} moved`);
+  };
 
   return {
     select,
+    step,
     edit: (topic: string, typed: string | null) => {
       setWriting(true);
       setEditing({ topic, typed });
@@ -83,18 +135,26 @@ export function mapCommands(context: Context) {
       say(`What is below ${topic.label} is sorted`);
     },
     remove: (topic: Topic) => {
-      const next = tree.neighbour(topic);
+      const going = together(topic).filter((each) => each.parent !== null);
+      const gone = new Set(going.map((each) => each.id));
+      const next = going[0] && remaining(tree, going[0], gone);
       if (next) {
-        actions.edit({ type: "Remove", topic: topic.id });
+        does(going.map((each) => ({ type: "Remove", topic: each.id })));
         select(next.id);
-        say(`${topic.label} taken out; undo brings it back. Now at ${next.label}`);
+        say(`${called(going)} taken out; undo brings it back. Now at ${next.label}`);
       }
     },
     /** Moves a topic one step: up, down, out beside its parent, in under the sibling above. */
     shift: (topic: Topic, key: string) => {
       const parent = tree.parent(topic);
       const index = tree.index(topic);
+      const moving = together(topic);
       if (!parent) {
+        return;
+      }
+      if (moving.length > 1) {
+        const leftward = tree.placed(topic.id)?.leftward ?? false;
+        step(topic, stepOf(key, leftward));
         return;
       }
       const above = tree.sibling(topic, -1);
@@ -112,7 +172,48 @@ export function mapCommands(context: Context) {
         move(topic, above.id, last(above));
       }
     },
-    moveTo: move,
+    moveTo,
+    /** Draws a new topic out under one, after one of its children. */
+    addUnder: (topic: Topic, after: string | null) => add(topic, after),
+    link: context.link,
+    tool: context.tool,
+    choice: context.choice,
+    /** All the topics that are shown. */
+    chooseShown: () => context.choice.set(tree.desk.scene.topics.map((placed) => placed.id)),
+    /** Keeps branches for pasting here or on another map; cut ones move when they are pasted. */
+    copy: (topic: Topic, cut: boolean): string => {
+      const branches = together(topic).filter((each) => !cut || each.parent !== null);
+      const kept = keepCopied(tree, branches, cut);
+      say(`${called(branches)} ${cut ? "cut; paste it where it is to be" : "copied"}`);
+      return kept;
+    },
+    /** What was copied last, if a text on the clipboard is that. */
+    copied,
+    /** Puts what was copied last under a topic, at the end. */
+    pasteUnder: (topic: Topic, what: Copied) => {
+      const after = last(topic);
+      const here = what.map === tree.desk.id;
+      const moving = what.topics.flatMap((id) => tree.get(id) ?? []);
+      if (here && what.cut && moving.length > 0) {
+        if (moving.some((each) => tree.within(topic, each))) {
+          say("A topic cannot move under itself");
+          return;
+        }
+        let behind = after;
+        does(
+          moving.map((each) => {
+            const edit: Edit = { type: "Move", topic: each.id, parent: topic.id, after: behind };
+            behind = each.id;
+            return edit;
+          }),
+        );
+        say(`${called(moving)} moved under ${topic.label}`);
+      } else {
+        const { map, topics } = what;
+        actions.edit({ type: "Plant", map, topics, parent: topic.id, after });
+        say(`Pasted under ${topic.label}`);
+      }
+    },
     toggle: (id: string) => {
       const topic = tree.get(id);
       if (topic && topic.children.length > 0) {
@@ -133,10 +234,29 @@ export function mapCommands(context: Context) {
         say("Done again");
       }
     },
-    arrange: (layout: LayoutKind) => actions.edit({ type: "Arrange", layout }),
-    paint: (topic: Topic, ink: Ink | null) => actions.edit({ type: "Paint", topic: topic.id, ink }),
+    arrange: (shown: Shown) => actions.edit({ type: "Arrange", ...shown }),
+    paint: (topic: Topic, ink: Ink | null) =>
+      does(
+        everyone(context.choice, tree, topic).map(({ id }) => ({ type: "Paint", topic: id, ink })),
+      ),
     setAside: (topic: Topic) =>
-      actions.edit({ type: "SetAside", topic: topic.id, aside: !topic.aside }),
+      does(
+        together(topic)
+          .filter((each) => each.parent !== null)
+          .map(({ id }) => ({ type: "SetAside", topic: id, aside: !topic.aside })),
+      ),
+    /** Adds a tag to topics, or takes it from them if all have it. */
+    mark: (topic: Topic, tag: string) => {
+      const marked = everyone(context.choice, tree, topic);
+      const off = marked.every((each) => each.tags.includes(tag));
+      does(
+        marked.map((each) => ({
+          type: "Mark",
+          topic: each.id,
+          tags: off ? each.tags.filter((id) => id !== tag) : [...new Set([...each.tags, tag])],
+        })),
+      );
+    },
     endWriting: () => setWriting(false),
     menu: context.openMenu,
     pan: viewport.panBy,
@@ -146,4 +266,26 @@ export function mapCommands(context: Context) {
     showKeys: context.showKeys,
     find: context.find,
   };
+}
+
+/** A topic with all that are chosen with it. */
+function everyone(choice: Choice, tree: Tree, topic: Topic): Topic[] {
+  return choice.ids.has(topic.id) ? [...choice.ids].flatMap((id) => tree.get(id) ?? []) : [topic];
+}
+
+/** What is next to a topic of those that go, and stays. */
+function remaining(tree: Tree, topic: Topic, gone: ReadonlySet<string>): Topic | undefined {
+  const siblings = tree.parent(topic)?.children ?? [];
+  const at = siblings.indexOf(topic.id);
+  const after = siblings.slice(at).find((id) => !gone.has(id));
+  const before = siblings.slice(0, at).findLast((id) => !gone.has(id));
+  return tree.get(after ?? before ?? null) ?? tree.parent(topic);
+}
+
+/** The step that an arrow key means on a side of the page. */
+function stepOf(key: string, leftward: boolean): Step {
+  if (key === "ArrowUp" || key === "ArrowDown") {
+    return key === "ArrowUp" ? "up" : "down";
+  }
+  return (key === "ArrowLeft") === leftward ? "in" : "out";
 }

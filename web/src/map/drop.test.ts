@@ -50,15 +50,16 @@ const scene = {
 } as unknown as Scene;
 
 const tree = new Tree(desk);
+const of = (id: string) => [tree.get(id) ?? tree.root];
 
 describe("dropAt", () => {
   it("puts a topic before or after a sibling, told by the sibling before", () => {
-    expect(dropAt(tree, scene, "a", 210, 82)).toMatchObject({
+    expect(dropAt(tree, scene, of("a"), 210, 82)).toMatchObject({
       parent: "root",
       after: "b",
       zone: { where: "BEFORE", edge: "TOP" },
     });
-    expect(dropAt(tree, scene, "a", 210, 99)).toMatchObject({
+    expect(dropAt(tree, scene, of("a"), 210, 99)).toMatchObject({
       parent: "root",
       after: "c",
       zone: { where: "AFTER", edge: "BOTTOM" },
@@ -66,12 +67,12 @@ describe("dropAt", () => {
   });
 
   it("puts a topic under the one that it is held over", () => {
-    expect(dropAt(tree, scene, "a", 290, 50)).toMatchObject({
+    expect(dropAt(tree, scene, of("a"), 290, 50)).toMatchObject({
       parent: "b",
       after: "b1",
       zone: { where: "UNDER" },
     });
-    expect(dropAt(tree, scene, "b1", 10, 41)).toMatchObject({
+    expect(dropAt(tree, scene, of("b1"), 10, 41)).toMatchObject({
       parent: "root",
       after: "c",
       zone: { where: "UNDER" },
@@ -79,7 +80,7 @@ describe("dropAt", () => {
   });
 
   it("never puts a topic under itself, and needs something near", () => {
-    expect(dropAt(tree, scene, "b", 450, 50)).toBeNull();
-    expect(dropAt(tree, scene, "a", 900, 900)).toBeNull();
+    expect(dropAt(tree, scene, of("b"), 450, 50)).toBeNull();
+    expect(dropAt(tree, scene, of("a"), 900, 900)).toBeNull();
   });
 });

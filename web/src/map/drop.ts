@@ -1,8 +1,8 @@
-import type { DropZone, Placed, Scene } from "../api/types";
+import type { DropZone, Placed, Scene, Topic } from "../api/types";
 import type { Tree } from "./tree";
 
 /**
- * Where a dragged topic would go.
+ * Where dragged topics would go.
  *
  * @param after the child of the parent behind which it comes, or null to be the first
  */
@@ -21,15 +21,14 @@ function distance(placed: Placed, { box }: DropZone, x: number, y: number): numb
   return Math.hypot(dx, dy * STEEP);
 }
 
-/** The topic and the zone of it that a point of the scene means for a dragged topic. */
-function zoneAt(tree: Tree, scene: Scene, dragged: string, x: number, y: number) {
-  const moving = tree.get(dragged);
+/** The topic and the zone of it that a point of the scene means for dragged topics. */
+function zoneAt(tree: Tree, scene: Scene, moving: readonly Topic[], x: number, y: number) {
   let found: { over: Placed; zone: DropZone } | null = null;
   let nearest = REACH;
   for (const over of scene.topics) {
     const near = Math.abs(y - over.y - over.height / 2) < over.height + REACH;
     const topic = near ? tree.get(over.id) : undefined;
-    if (!topic || !moving || tree.within(topic, moving)) {
+    if (!topic || moving.some((each) => tree.within(topic, each))) {
       continue;
     }
     for (const zone of scene.zones) {
@@ -44,11 +43,11 @@ function zoneAt(tree: Tree, scene: Scene, dragged: string, x: number, y: number)
   return found;
 }
 
-/** The drop that a point of the scene means for a dragged topic, if any. */
+/** The drop that a point of the scene means for dragged topics, if any. */
 export function dropAt(
   tree: Tree,
   scene: Scene,
-  dragged: string,
+  dragged: readonly Topic[],
   x: number,
   y: number,
 ): Drop | null {
@@ -57,7 +56,8 @@ export function dropAt(
   if (!found || !target) {
     return null;
   }
-  const others = (ids: readonly string[]) => ids.filter((id) => id !== dragged);
+  const moving = new Set(dragged.map((each) => each.id));
+  const others = (ids: readonly string[]) => ids.filter((id) => !moving.has(id));
   const parent = tree.parent(target);
   if (found.zone.where === "UNDER" || !parent) {
     return { ...found, parent: target.id, after: others(target.children).at(-1) ?? null };
@@ -70,3 +70,31 @@ export function dropAt(
     after: found.zone.where === "BEFORE" ? before : target.id,
   };
 }
+
+/** The topic that stands at a point of the scene. */
+export function topicAt(scene: Scene, x: number, y: number): Placed | undefined {
+  return scene.topics.find(
+    (p) => x >= p.x && x <= p.x + p.width && y >= p.y && y <= p.y + p.height,
+  );
+}
+
+/** After which child of a topic a new one comes that is drawn out to a height; null for the first. */
+export function childAbove(tree: Tree, topic: Topic, y: number): string | null {
+  return (
+    topic.children.findLast((id) => {
+      const placed = tree.placed(id);
+      return placed ? placed.y + placed.height / 2 < y : false;
+    }) ?? null
+  );
+}
+
+/** The topics of which something is within a frame. */
+export function framed(scene: Scene, one: Point, other: Point): string[] {
+  const [left, right] = [Math.min(one.x, other.x), Math.max(one.x, other.x)];
+  const [top, bottom] = [Math.min(one.y, other.y), Math.max(one.y, other.y)];
+  return scene.topics
+    .filter((p) => p.x < right && p.x + p.width > left && p.y < bottom && p.y + p.height > top)
+    .map((p) => p.id);
+}
+
+export type Point = { x: number; y: number };

@@ -41,11 +41,12 @@ const tree = new Tree({
 function press(on: string, key: string, modifiers: Partial<KeyboardEvent> = {}, writing = false) {
   const calls: string[] = [];
   const commands = new Proxy({} as MapCommands, {
-    get:
-      (_, name: string) =>
-      (...args: unknown[]) => {
-        calls.push([name, ...args.map((a) => (a as { id?: string })?.id ?? a)].join(" "));
-      },
+    get: (_, name: string) =>
+      name === "choice"
+        ? { several: false, add: (id: string) => calls.push(`add ${id}`) }
+        : (...args: unknown[]) => {
+            calls.push([name, ...args.map((a) => (a as { id?: string })?.id ?? a)].join(" "));
+          },
   });
   const preventDefault = vi.fn();
   const at = tree.get(on);
@@ -100,10 +101,16 @@ describe("the keys of the map page", () => {
 
   it("move topics and the page, undo and redo", () => {
     expect(press("a", "ArrowDown", { altKey: true }).calls).toEqual(["shift a ArrowDown"]);
-    expect(press("a", "ArrowLeft", { shiftKey: true }).calls).toEqual(["pan 80 0"]);
+    expect(press("a", "ArrowLeft", { ctrlKey: true }).calls).toEqual(["pan 80 0"]);
     expect(press("a", "z", { ctrlKey: true }).calls).toEqual(["undo"]);
     expect(press("a", "Z", { ctrlKey: true, shiftKey: true }).calls).toEqual(["redo"]);
     expect(press("a", "y", { ctrlKey: true }).calls).toEqual(["redo"]);
+  });
+
+  it("choose more, and link", () => {
+    expect(press("a", "ArrowDown", { shiftKey: true }).calls).toEqual(["add b"]);
+    expect(press("a", "a", { ctrlKey: true }).calls).toEqual(["chooseShown"]);
+    expect(press("a", "l").calls).toEqual(["link a "]);
   });
 
   it("leave the browser its own keys", () => {

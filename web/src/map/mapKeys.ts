@@ -15,7 +15,13 @@ export const MAP_KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Ctrl + Y, Ctrl + Shift + Z", "Redo"],
   ["+ and −", "Zoom in and out"],
   ["0", "Fit the map to the window"],
-  ["Shift + arrow keys", "Move the page"],
+  ["Shift + arrow keys", "Choose more topics"],
+  ["Ctrl + click, Shift + drag", "Choose several: one more, or all in a rectangle"],
+  ["Ctrl + A", "Choose all topics that are shown"],
+  ["Alt + drag", "Draw a topic out, or a link to another topic"],
+  ["L", "Link to another topic"],
+  ["Ctrl + C, X, V", "Copy, cut, paste branches; text becomes topics"],
+  ["Ctrl + arrow keys", "Move the page"],
   ["Home", "Go to the root"],
   ["/", "Go to a topic by its name"],
   ["Tab", "Leave the map for the next part of the page"],
@@ -31,6 +37,12 @@ export const WRITING_KEYS: readonly (readonly [keys: string, does: string])[] = 
 ];
 
 const PAN = 80;
+const PANS = new Map<string, readonly [dx: number, dy: number]>([
+  ["ArrowLeft", [PAN, 0]],
+  ["ArrowRight", [-PAN, 0]],
+  ["ArrowUp", [0, PAN]],
+  ["ArrowDown", [0, -PAN]],
+]);
 
 /** What an arrow key leads to from a topic. */
 function neighbour(tree: Tree, topic: Topic, key: string): Topic | undefined {
@@ -59,6 +71,13 @@ export function mapKeys(tree: Tree, topic: Topic, commands: MapCommands, writing
       if (key === "z" || key === "y") {
         handled();
         key === "y" || event.shiftKey ? commands.redo() : commands.undo();
+      } else if (key === "a") {
+        handled();
+        commands.chooseShown();
+      } else if (arrow) {
+        handled();
+        const [dx, dy] = PANS.get(event.key) ?? [0, 0];
+        commands.pan(dx, dy);
       }
       return;
     }
@@ -67,9 +86,10 @@ export function mapKeys(tree: Tree, topic: Topic, commands: MapCommands, writing
       commands.shift(topic, event.key);
     } else if (event.shiftKey && arrow) {
       handled();
-      const dx = event.key === "ArrowLeft" ? PAN : event.key === "ArrowRight" ? -PAN : 0;
-      const dy = event.key === "ArrowUp" ? PAN : event.key === "ArrowDown" ? -PAN : 0;
-      commands.pan(dx, dy);
+      const next = neighbour(tree, topic, event.key);
+      if (next) {
+        commands.choice.add(next.id);
+      }
     } else if (arrow || event.key === "Home") {
       handled();
       const next = neighbour(tree, topic, event.key);
@@ -94,7 +114,7 @@ export function mapKeys(tree: Tree, topic: Topic, commands: MapCommands, writing
     } else if (writing && whileWriting(event, topic, commands)) {
       handled();
     } else {
-      whileReading(event, commands);
+      whileReading(event, topic, commands);
     }
   };
 }
@@ -114,10 +134,13 @@ function whileWriting(event: KeyboardEvent, topic: Topic, commands: MapCommands)
   return true;
 }
 
-function whileReading(event: KeyboardEvent, commands: MapCommands): void {
+function whileReading(event: KeyboardEvent, topic: Topic, commands: MapCommands): void {
   if (event.key === "Escape") {
     event.preventDefault();
-    commands.leave();
+    commands.choice.several ? commands.choice.clear() : commands.leave();
+  } else if (event.key === "l") {
+    event.preventDefault();
+    commands.link(topic.id, null);
   } else if (event.key === "+" || event.key === "=") {
     commands.zoom(1.25);
   } else if (event.key === "-") {

@@ -1,10 +1,15 @@
 import { type Dispatch, type RefObject, type SetStateAction, useEffect, useMemo } from "react";
 import type { DeskActions } from "../api/useDesk";
+import type { Choice } from "../choice/choice";
+import type { Spot } from "../lines/lines";
 import { type Editing, type MapCommands, mapCommands, type Pages } from "./commands";
 import type { Tree } from "./tree";
 
 /** A place on the screen at which a menu opens. */
 export type MenuAt = { topic: string; x: number; y: number };
+
+/** What can be opened for the map as a whole. */
+export type MapTool = "select" | "relations" | "tables" | "legend";
 
 /** What each view of a map is given. */
 export type ViewProps = {
@@ -18,6 +23,13 @@ export type ViewProps = {
   onLeave: () => void;
   onKeys: () => void;
   onFind: () => void;
+  choice: Choice;
+  /** Opens what makes a cross-link, the other end chosen already or not. */
+  onLink: (from: string, to: string | null) => void;
+  /** Opens a tool for the map as a whole. */
+  onTool: (tool: MapTool) => void;
+  /** Takes text that was pasted, as topics at a place. */
+  onPaste: (text: string, spot: Spot) => void;
   say: (words: string) => void;
 };
 
@@ -32,6 +44,7 @@ type Own = {
 /** What can be done in a view of the map; all that is its own must stay the same. */
 export function useCommands(props: ViewProps, own: Own): MapCommands {
   const { tree, actions, handle, onSelect, onMenu, onLeave, onKeys, onFind, say } = props;
+  const { choice, onLink, onTool } = props;
   const { pages, prefix, setEditing, setWriting } = own;
   const commands = useMemo(
     () =>
@@ -39,12 +52,15 @@ export function useCommands(props: ViewProps, own: Own): MapCommands {
         tree,
         actions,
         viewport: pages,
+        choice,
         select: onSelect,
         setEditing,
         setWriting,
         leave: onLeave,
         showKeys: onKeys,
         find: onFind,
+        link: onLink,
+        tool: onTool,
         say,
         openMenu: (id) => {
           const box = document.getElementById(`${prefix}-${id}`)?.getBoundingClientRect();
@@ -56,6 +72,9 @@ export function useCommands(props: ViewProps, own: Own): MapCommands {
       actions,
       pages,
       prefix,
+      choice,
+      onLink,
+      onTool,
       onSelect,
       onMenu,
       onLeave,

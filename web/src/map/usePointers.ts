@@ -4,19 +4,35 @@ import type { Viewport } from "./useViewport";
 const SLACK = 5;
 const HOLD_MS = 550;
 
-type Drag = { topic: string | null; x: number; y: number; moved: boolean };
+/** What a drag does: moves what it takes, draws out from a topic, or draws a frame to choose in. */
+export type Tool = "move" | "draw" | "choose";
+
+type Drag = { topic: string | null; x: number; y: number; moved: boolean; tool: Tool };
 
 type Handlers = {
-  onPick: (topic: string | null) => void;
+  /** A topic or the ground is clicked, to choose it besides the others or alone. */
+  onPick: (topic: string | null, besides: boolean) => void;
   /** A finger rests on a topic. */
   onHold: (topic: string, clientX: number, clientY: number) => void;
   onDrag: (topic: string, clientX: number, clientY: number) => void;
   onDrop: (topic: string) => void;
+  /** A line is drawn from a topic to a place. */
+  onDraw: (topic: string, clientX: number, clientY: number) => void;
+  onDrawn: (topic: string) => void;
+  /** A frame is drawn from one place to another. */
+  onFrame: (fromX: number, fromY: number, clientX: number, clientY: number) => void;
+  onFramed: () => void;
   onCancel: () => void;
 };
 
+/** What a drag does by the keys that are held, or by the tool that was taken up. */
+function toolOf(event: PointerEvent<HTMLElement>, taken: Tool): Tool {
+  const besides = event.shiftKey || event.ctrlKey || event.metaKey;
+  return event.altKey ? "draw" : besides ? "choose" : taken;
+}
+
 /** One pointer drags the page or a topic, two pinch. */
-export function usePointers(viewport: Viewport, handlers: Handlers) {
+export function usePointers(viewport: Viewport, taken: Tool, handlers: Handlers) {
   const pointers = useRef(new Map<number, { x: number; y: number }>());
   const drag = useRef<Drag | null>(null);
   const hold = useRef(0);
@@ -28,7 +44,8 @@ export function usePointers(viewport: Viewport, handlers: Handlers) {
     event.currentTarget.setPointerCapture(event.pointerId);
     pointers.current.set(event.pointerId, { x: event.clientX, y: event.clientY });
     if (pointers.current.size === 1) {
-      drag.current = { topic, x: event.clientX, y: event.clientY, moved: false };
+      const tool = toolOf(event, taken);
+      drag.current = { topic, x: event.clientX, y: event.clientY, moved: false, tool };
       const { clientX, clientY } = event;
       if (topic && event.pointerType === "touch") {
         hold.current = window.setTimeout(() => {
@@ -71,7 +88,11 @@ export function usePointers(viewport: Viewport, handlers: Handlers) {
     if (at.moved) {
       window.clearTimeout(hold.current);
     }
-    if (at.moved && at.topic) {
+    if (at.moved && at.topic && at.tool === "draw") {
+      handlers.onDraw(at.topic, now.x, now.y);
+    } else if (at.moved && at.tool === "choose" && !at.topic) {
+      handlers.onFrame(at.x, at.y, now.x, now.y);
+    } else if (at.moved && at.topic) {
       handlers.onDrag(at.topic, now.x, now.y);
     } else if (at.moved) {
       viewport.panBy(now.x - before.x, now.y - before.y);
@@ -87,7 +108,11 @@ export function usePointers(viewport: Viewport, handlers: Handlers) {
       return;
     }
     if (!at.moved) {
-      handlers.onPick(at.topic);
+      handlers.onPick(at.topic, at.tool === "choose");
+    } else if (at.topic && at.tool === "draw") {
+      handlers.onDrawn(at.topic);
+    } else if (at.tool === "choose" && !at.topic) {
+      handlers.onFramed();
     } else if (at.topic) {
       handlers.onDrop(at.topic);
     }

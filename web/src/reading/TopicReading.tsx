@@ -1,5 +1,4 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import styled from "styled-components";
 import { NoConnection, request } from "../api/client";
 import type { Passage, Topic } from "../api/types";
@@ -8,10 +7,12 @@ import type { Tree } from "../map/tree";
 import { useProposals } from "../outline/ProposalsSheet";
 import { ProposalView } from "../outline/ProposalView";
 import { Relations } from "../relations/Relations";
+import { TopicTags } from "../tags/TopicTags";
 import { pigment } from "../theme/tokens";
 import { Button, TextButton } from "../ui/Button";
 import { Sign } from "../ui/Sign";
 import { counted } from "../ui/words";
+import { Gloss } from "./Gloss";
 import { Grouped } from "./Grouped";
 import { PassageView } from "./PassageView";
 import type { OpenSource } from "./spot";
@@ -58,20 +59,6 @@ const ActsButton = styled(Button)`
 const Summary = styled.p`
   font: 400 16px/25px ${({ theme }) => theme.reading};
   color: ${({ theme }) => theme.softInk};
-`;
-
-const Note = styled.textarea`
-  font: 400 15px/22px ${({ theme }) => theme.reading};
-  color: ${({ theme }) => theme.ink};
-  background: none;
-  border: 1px solid transparent;
-  border-radius: ${({ theme }) => theme.radius};
-  padding: 4px 8px;
-  margin: 0 -9px;
-  resize: none;
-  field-sizing: content;
-  &::placeholder { color: ${({ theme }) => theme.softInk}; opacity: 1; }
-  &:hover, &:focus { border-color: ${({ theme }) => theme.rule}; background: ${({ theme }) => theme.vellum}; }
 `;
 
 const Facts = styled.p`
@@ -132,6 +119,9 @@ type TopicReadingProps = {
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
   onMovePassage: (evidence: string) => void;
   onMakeTopic: (evidence: string, words: string) => void;
+  onLink: (topic: string) => void;
+  onReattach: (link: string, topic: string) => void;
+  onLegend: () => void;
   /** What had the focus is not there any more. */
   onGone: () => void;
 };
@@ -187,7 +177,10 @@ export function TopicReading(props: TopicReadingProps) {
         )}
       </Heading>
       {topic.summary && !shown && <Summary>{topic.summary}</Summary>}
-      <NoteField key={topic.id} topic={topic} actions={actions} />
+      <Gloss topic={topic} actions={actions} />
+      {!tree.isNew(topic) && (
+        <TopicTags tree={tree} topic={topic} actions={actions} onLegend={props.onLegend} />
+      )}
       {lonely ? (
         <Empty>
           When sources are distilled, the topics stand on the left; choose one and its passages
@@ -206,7 +199,14 @@ export function TopicReading(props: TopicReadingProps) {
           {topic.thin && <em>thin: too little to rest on</em>}
         </Facts>
       )}
-      <Relations tree={tree} topic={topic} actions={actions} onSelect={onSelect} />
+      <Relations
+        tree={tree}
+        topic={topic}
+        actions={actions}
+        onSelect={onSelect}
+        onLink={props.onLink}
+        onReattach={props.onReattach}
+      />
       {passages.isError && (
         <p role="alert">
           The passages could not be loaded: {passages.error.message}{" "}
@@ -288,27 +288,5 @@ export function TopicReading(props: TopicReadingProps) {
         </Work>
       )}
     </Page>
-  );
-}
-
-/** The person's own words about a topic, kept when the field is left. */
-function NoteField({ topic, actions }: { topic: Topic; actions: DeskActions }) {
-  const [words, setWords] = useState<string | null>(null);
-  const keep = () => {
-    if (words !== null && words !== topic.note) {
-      actions.edit({ type: "Note", topic: topic.id, note: words });
-    }
-    setWords(null);
-  };
-  return (
-    <Note
-      aria-label="Note"
-      placeholder="Add a note"
-      rows={1}
-      maxLength={20000}
-      value={words ?? topic.note}
-      onChange={(event) => setWords(event.target.value)}
-      onBlur={keep}
-    />
   );
 }

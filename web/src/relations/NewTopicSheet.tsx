@@ -10,7 +10,7 @@ import { Sheet, SheetButtons } from "../ui/Sheet";
 
 /** What a new topic is made around or of. */
 export type Making =
-  | { what: "between"; topic: string }
+  | { what: "between"; topics: readonly string[] }
   | { what: "split"; topic: string; evidence: string; words: string };
 
 const LONGEST_LABEL = 300;
@@ -28,9 +28,11 @@ type NewTopicSheetProps = {
 
 /** Names a topic that comes above another, or that a passage becomes. */
 export function NewTopicSheet({ making, ...props }: NewTopicSheetProps) {
-  const topic = props.tree.get(making?.topic ?? null);
+  const topic = props.tree.get(making ? first(making) : null);
   const title =
-    making?.what === "split" ? "A topic of this passage" : `A topic above “${topic?.label ?? ""}”`;
+    making?.what === "split"
+      ? "A topic of this passage"
+      : `A topic above ${making && making.topics.length > 1 ? `these ${making.topics.length}` : `“${topic?.label ?? ""}”`}`;
   return (
     <Sheet
       title={title}
@@ -52,7 +54,7 @@ function Naming({
 }: NewTopicSheetProps & { making: Making }) {
   const [label, setLabel] = useState(making.what === "split" ? begun(making.words) : "");
   const [where, setWhere] = useState("under");
-  const of = tree.get(making.topic);
+  const of = tree.get(first(making));
   const make = () => {
     if (label.trim()) {
       const added = crypto.randomUUID();
@@ -100,7 +102,12 @@ function Naming({
 function made(making: Making, added: string, label: string, under: boolean): Edit {
   return making.what === "split"
     ? { type: "Split", topic: making.topic, evidence: [making.evidence], added, label, under }
-    : { type: "Between", topic: added, label, around: [making.topic] };
+    : { type: "Between", topic: added, label, around: [...making.topics] };
+}
+
+/** The topic that it is about, or the first of those. */
+function first(making: Making): string {
+  return making.what === "split" ? making.topic : (making.topics[0] ?? "");
 }
 
 /** The first words of a passage. */

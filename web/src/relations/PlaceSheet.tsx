@@ -3,7 +3,7 @@ import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
 import { Button } from "../ui/Button";
 import { Sheet, SheetButtons } from "../ui/Sheet";
-import { mayTake, PLACING, type Placing, placed } from "./placing";
+import { called, mayTake, PLACING, type Placing, placed } from "./placing";
 import { TopicPicker } from "./TopicPicker";
 
 type PlaceSheetProps = {
@@ -18,14 +18,14 @@ type PlaceSheetProps = {
 
 /** Chooses where a topic or a passage goes. */
 export function PlaceSheet({ placing, ...props }: PlaceSheetProps) {
-  const topic = props.tree.get(placing?.topic ?? null);
+  const what = placing ? called(props.tree, placing) : "";
   return (
     <Sheet
-      title={topic && placing ? PLACING[placing.what].title(topic.label) : "Move"}
-      isOpen={topic !== undefined}
+      title={placing ? PLACING[placing.what].title(what) : "Move"}
+      isOpen={placing !== null}
       onOpenChange={(open) => !open && props.onClose()}
     >
-      {placing && topic && <Where {...props} placing={placing} label={topic.label} />}
+      {placing && <Where {...props} placing={placing} label={what} />}
     </Sheet>
   );
 }
@@ -38,7 +38,7 @@ function Where({ tree, actions, placing, label, onClose, onSelect, say }: WhereP
   const place = () => {
     const other = tree.get(to);
     if (other) {
-      actions.edit(placed(placing, other));
+      actions.edit(placed(tree, placing, other));
       say(words.done(label, other.label));
       if (placing.what === "merge") {
         onSelect(other.id);

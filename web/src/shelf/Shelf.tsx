@@ -153,7 +153,7 @@ export const Shelf = memo(function Shelf(props: ShelfProps) {
         {desk.sources.some((source) => source.length > 0) && (
           <TextButton onPress={onSearch}>Search all sources…</TextButton>
         )}
-        {desk.facts.outlined && <TextButton onPress={onOutline}>Outline…</TextButton>}
+        {desk.facts.outlined && <TextButton onPress={onOutline}>Followed outline…</TextButton>}
         {desk.topics.length > 1 && (
           <Whole>
             {percent(desk.facts.share)} of the text is on the map

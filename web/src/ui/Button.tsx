@@ -42,4 +42,5 @@ export const SignButton = styled(AriaButton)`
   border: 1px solid transparent;
   background: none;
   &[data-hovered] { border-color: ${({ theme }) => theme.rule}; background: ${({ theme }) => theme.page}; }
+  &[aria-pressed="true"] { border-color: ${({ theme }) => theme.ink}; background: ${({ theme }) => theme.page}; }
 `;

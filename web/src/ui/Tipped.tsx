@@ -15,14 +15,21 @@ type TippedProps = {
   label: string;
   sign: React.ComponentProps<typeof Sign>["name"];
   isDisabled?: boolean;
+  /** Whether it is a tool that is in hand; undefined if it is none. */
+  isPressed?: boolean;
   onPress?: () => void;
 };
 
 /** A button with a sign, whose name is shown when one rests on it. */
-export function Tipped({ label, sign, isDisabled, onPress }: TippedProps) {
+export function Tipped({ label, sign, isDisabled, isPressed, onPress }: TippedProps) {
   return (
     <TooltipTrigger delay={400}>
-      <SignButton aria-label={label} isDisabled={isDisabled} onPress={onPress}>
+      <SignButton
+        aria-label={label}
+        aria-pressed={isPressed}
+        isDisabled={isDisabled}
+        onPress={onPress}
+      >
         <Sign name={sign} />
       </SignButton>
       <Tip offset={4}>{label}</Tip>

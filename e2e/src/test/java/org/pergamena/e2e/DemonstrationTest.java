@@ -73,7 +73,7 @@ class DemonstrationTest {
     assertThat(serious(desk)).isEmpty();
     desk.page().keyboard().press("Escape");
     desk.button("Add a source\u2026").click();
-    desk.button("Outline").click();
+    desk.button("Follow an outline").click();
     desk.page().getByText("Try a made-up outline").click();
     desk.button("Make it a map").click();
     assertThat(desk.page().getByText("3 repairs")).isVisible();

@@ -16,6 +16,7 @@ class LinesTest {
   private static void view(DeskPage desk, String name) {
     desk.page()
         .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true))
+        .first()
         .click();
   }
 
@@ -65,7 +66,11 @@ class LinesTest {
     assertThat(line(desk, "Ring the warden")).hasAttribute("aria-level", "3");
     assertThat(line(desk, "Tuesday")).hasAttribute("aria-level", "2");
 
-    view(desk, "Both");
+    view(desk, "Map");
+    desk.page()
+        .getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Beside it"))
+        .getByText("Outline")
+        .click();
     Locator map = tree(desk, "Topic map");
     assertThat(map.getByRole(AriaRole.TREEITEM)).hasCount(5);
     line(desk, "Tuesday").click();

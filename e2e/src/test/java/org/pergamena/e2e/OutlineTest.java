@@ -23,7 +23,7 @@ class OutlineTest {
   void a_generated_outline_becomes_a_map_is_corrected_and_its_matches_accepted(DeskPage desk) {
     desk.open();
     desk.button("Add a source\u2026").click();
-    desk.button("Outline").click();
+    desk.button("Follow an outline").click();
     dialog(desk).getByText("Try a made-up outline").click();
     desk.button("Make it a map").click();
     assertThat(dialog(desk)).containsText("3 repairs");
