@@ -103,12 +103,12 @@ export function RelationView(props: RelationViewProps) {
         )}
       </div>
       <MenuTrigger>
-        <SignButton aria-label={`What to do with the link to ${other.label}`}>
+        <SignButton aria-label={`Acts on the link to ${other.label}`}>
           <Sign name="more" />
         </SignButton>
         <Popover placement="bottom end">
           <List
-            aria-label={`What to do with the link to ${other.label}`}
+            aria-label={`Acts on the link to ${other.label}`}
             onAction={(key) => does.get(key)?.()}
           >
             <Item id="turn">Turn it round</Item>

@@ -18,3 +18,21 @@ alter table map
   add column legend   text,
   add column numbered boolean not null default true,
   add column crossing text    not null default 'LINES';
+
+-- What a revision did, in words, and whether the state after it is one that is worth going back to.
+alter table revision
+  add column said   text,
+  add column moment text check (moment in ('WORK', 'BROUGHT', 'RESTORED', 'HOUR'));
+create index revision_moment on revision (map_id, made_at) where moment is not null;
+
+-- States of a map that a person named.
+create table named_version (
+  map_id  uuid   not null references map on delete cascade,
+  number  bigint not null,
+  name    text   not null,
+  made_at timestamptz not null,
+  primary key (map_id, number)
+);
+
+-- A map that others begin from.
+alter table map add column template boolean not null default false;

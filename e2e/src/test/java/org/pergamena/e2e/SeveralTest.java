@@ -105,7 +105,7 @@ class SeveralTest {
     relations
         .getByRole(
             AriaRole.BUTTON,
-            new Locator.GetByRoleOptions().setName(Pattern.compile("^What to do with the link")))
+            new Locator.GetByRoleOptions().setName(Pattern.compile("^Acts on the link")))
         .click();
     desk.page()
         .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Turn it round"))

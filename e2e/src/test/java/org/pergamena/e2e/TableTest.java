@@ -113,6 +113,7 @@ class TableTest {
     assertThat(sheet(desk).getByText("There are none")).isVisible();
     sheet(desk).getByText("Hang them by their relations").click();
     desk.kept();
+    grid(desk).getByLabel("Only rows whose Topic has").fill("Term 5");
     assertThat(row(desk, "Term 55").locator("[data-column=parent]")).containsText("Term 6");
     menu(desk, "Relations of this map");
     sheet(desk).getByText(Pattern.compile("^\\d+ key topics?$")).click();

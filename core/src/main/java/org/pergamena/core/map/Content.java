@@ -93,6 +93,11 @@ public record Content(
     return new Content(label, note, newSummary, newEvidence, newExtent, aside, look, gloss);
   }
 
+  /** The same without anything of a source. */
+  public Content withoutGrounds() {
+    return withGrounds("", List.of(), List.of());
+  }
+
   /** Whether a passage or an extent of it lies in a source. */
   public boolean restsOn(UUID source) {
     return extent.stream().anyMatch(e -> e.source().equals(source))

@@ -2,6 +2,7 @@ package org.pergamena.core.map;
 
 import java.text.Collator;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -203,6 +204,20 @@ public final class Regrouping {
       sources.add(extent.source());
     }
     return sources.indexOf(extent.source()) * (long) Integer.MAX_VALUE + extent.span().start();
+  }
+
+  /**
+   * Takes all topics out but the root, and what that carries but its label.
+   *
+   * @param sources to be taken off the shelf too
+   */
+  public Change emptied(Collection<UUID> sources) {
+    List<Change> changes = new ArrayList<>();
+    Topic root = map.root();
+    root.children().forEach(main -> changes.add(new TreeChange.RemoveBranch(main)));
+    changes.addAll(TreeDiff.filling(root, Content.labelled(root.label())));
+    sources.forEach(source -> changes.add(new ShelfChange.Withdraw(source)));
+    return new Together(changes);
   }
 
   /**

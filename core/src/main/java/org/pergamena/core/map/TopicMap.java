@@ -294,6 +294,16 @@ public final class TopicMap {
     return of(copies, across, look, legend, sameColours);
   }
 
+  /** The same topics with what each carries made anew. */
+  public TopicMap with(UnaryOperator<Content> change) {
+    return of(
+        preorder().stream().map(topic -> topic.with(change)).toList(),
+        links(),
+        look,
+        legend,
+        colours);
+  }
+
   @Override
   public boolean equals(Object other) {
     return other instanceof TopicMap map

@@ -95,39 +95,46 @@ public final class TreeDiff {
   }
 
   private void fill(Topic topic) {
-    Content is = draft.topic(topic.id()).content();
-    Content wanted = topic.content();
+    filling(draft.topic(topic.id()), topic.content()).forEach(this::apply);
+  }
+
+  /** The changes that have a topic carry something else. */
+  public static List<Change> filling(Topic topic, Content wanted) {
+    List<Change> changes = new ArrayList<>();
+    Content is = topic.content();
     UUID id = topic.id();
     if (!is.label().equals(wanted.label())) {
-      apply(new ContentChange.Relabel(id, wanted.label()));
+      changes.add(new ContentChange.Relabel(id, wanted.label()));
     }
     if (!is.note().equals(wanted.note())) {
-      apply(new ContentChange.Annotate(id, wanted.note()));
+      changes.add(new ContentChange.Annotate(id, wanted.note()));
     }
     if (is.aside() != wanted.aside()) {
-      apply(new ContentChange.SetAside(id, wanted.aside()));
+      changes.add(new ContentChange.SetAside(id, wanted.aside()));
     }
     if (!is.look().equals(wanted.look())) {
-      apply(new LookChange.Paint(id, wanted.look()));
+      changes.add(new LookChange.Paint(id, wanted.look()));
     }
     Gloss gloss = wanted.gloss();
     if (!is.gloss().definition().equals(gloss.definition())
         || is.gloss().pinned() != gloss.pinned()) {
-      apply(new ContentChange.DefineTopic(id, gloss.definition(), gloss.pinned()));
+      changes.add(new ContentChange.DefineTopic(id, gloss.definition(), gloss.pinned()));
     }
     if (!is.gloss().phrase().equals(gloss.phrase())) {
-      apply(new ContentChange.Lead(id, gloss.phrase()));
+      changes.add(new ContentChange.Lead(id, gloss.phrase()));
     }
     if (!is.gloss().tags().equals(gloss.tags())) {
-      apply(new ContentChange.Mark(id, gloss.tags()));
+      changes.add(new ContentChange.Mark(id, gloss.tags()));
     }
     boolean grounds =
         is.summary().equals(wanted.summary())
             && is.evidence().equals(wanted.evidence())
             && is.extent().equals(wanted.extent());
     if (!grounds) {
-      apply(new ContentChange.Refill(id, wanted.summary(), wanted.evidence(), wanted.extent()));
+      changes.add(
+          new ContentChange.Refill(id, wanted.summary(), wanted.evidence(), wanted.extent()));
     }
+    return changes;
   }
 
   private void apply(Change change) {

@@ -130,6 +130,19 @@ class Desks {
         proposed(map, shelf));
   }
 
+  /** A map as it was, drawn as the map is today. */
+  record PastView(List<Desk.TopicView> topics, List<Desk.CrossLinkView> links, SceneView scene) {}
+
+  /** An earlier state of a map, with the branches open that the person has open today. */
+  PastView past(UUID person, UUID mapId, TopicMap past) {
+    Set<UUID> closed = views.of(person, mapId).closed();
+    Drawing.Prepared prepared = drawing.prepare(past, shelves.inks(mapId), Set.of());
+    return new PastView(
+        topics(prepared, closed, Map.of()),
+        past.links().stream().map(Desks::link).toList(),
+        SceneView.of(prepared.scene(closed)));
+  }
+
   private static Desk.CrossLinkView link(CrossLink link) {
     return new Desk.CrossLinkView(
         link.id(),

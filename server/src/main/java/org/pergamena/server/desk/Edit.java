@@ -52,6 +52,7 @@ import org.pergamena.core.map.TopicMap;
   @JsonSubTypes.Type(value = Edit.Hang.class, name = "Hang"),
   @JsonSubTypes.Type(value = Edit.Bring.class, name = "Bring"),
   @JsonSubTypes.Type(value = Edit.Plant.class, name = "Plant"),
+  @JsonSubTypes.Type(value = Edit.Empty.class, name = "Empty"),
   @JsonSubTypes.Type(value = Edit.Several.class, name = "Several")
 })
 public sealed interface Edit {
@@ -202,6 +203,9 @@ public sealed interface Edit {
               format = "uuid")
           UUID after)
       implements Edit {}
+
+  /** Takes all topics out, and the sources off the shelf if these are not kept. */
+  record Empty(boolean keepSources) implements Edit {}
 
   /** Several of the others in their order, as one step. */
   record Several(@NotEmpty @Size(max = TopicMap.MOST_TOPICS) @Valid List<@NotNull Edit> edits)

@@ -64,6 +64,7 @@ class Edits {
           Edit.Hang.class,
           Edit.Bring.class,
           Edit.Plant.class,
+          Edit.Empty.class,
           Edit.Several.class);
 
   private final Sources sources;
@@ -106,6 +107,8 @@ class Edits {
       return link(mapId, link);
     } else if (edit instanceof Edit.Plant plant) {
       return plant(person, mapId, now, plant);
+    } else if (edit instanceof Edit.Empty empty) {
+      return new Regrouping(now).emptied(empty.keepSources() ? List.of() : sources.ids(mapId));
     }
     return regrouped(now, edit);
   }

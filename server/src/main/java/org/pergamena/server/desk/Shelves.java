@@ -70,6 +70,11 @@ class Shelves {
       List<Proposals.Proposal> proposals,
       String state) {}
 
+  /** The sources of a map in the order that gives them their inks. */
+  List<UUID> inks(UUID mapId) {
+    return sources.ids(mapId);
+  }
+
   @Transactional(readOnly = true)
   public Shelf of(UUID mapId) {
     List<Sources.Entry> entries = sources.of(mapId);

@@ -1,18 +1,22 @@
 package org.pergamena.server.maps;
 
 import jakarta.persistence.EntityManager;
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.history.Telling;
 import org.pergamena.core.map.Applied;
 import org.pergamena.core.map.ByHand;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.TreeChange;
 import org.pergamena.server.maps.RevisionRow.Kind;
+import org.pergamena.server.maps.RevisionRow.Moment;
 import org.pergamena.server.maps.RevisionRow.State;
 import org.pergamena.server.site.Refused;
 import org.springframework.http.HttpStatus;
@@ -24,6 +28,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class Log {
   /** How several changes together begin as they are stored. */
   private static final String SEVERAL = "{\"type\":\"together\"";
+
+  /** As many topics at once are an import. */
+  private static final int MANY = 10;
 
   private final EntityManager entities;
 
@@ -128,7 +135,43 @@ public class Log {
     revision.inverse = ChangeJson.write(applied.inverse());
     revision.touched = applied.touched().subjects().toArray(UUID[]::new);
     revision.titles = !before.root().label().equals(applied.map().root().label());
+    revision.said = Telling.of(change, before, applied.map());
+    revision.moment = moment(revision, change);
     entities.persist(revision);
+  }
+
+  /** Marks the state after a revision as worth going back to. */
+  void mark(UUID mapId, long number, Moment moment) {
+    entities.find(RevisionRow.class, new RevisionRow.Key(mapId, number)).moment = moment;
+  }
+
+  private Moment moment(RevisionRow revision, Change change) {
+    if (revision.jobId != null) {
+      return Moment.WORK;
+    }
+    long came =
+        change.parts().stream()
+            .filter(TreeChange.AddBranch.class::isInstance)
+            .mapToLong(part -> ((TreeChange.AddBranch) part).branch().topics().size())
+            .sum();
+    if (came >= MANY) {
+      return Moment.BROUGHT;
+    }
+    return worked(revision) ? Moment.HOUR : null;
+  }
+
+  /** Whether an hour has gone by with changes since the last state that was marked. */
+  private boolean worked(RevisionRow revision) {
+    List<?> worked =
+        entities
+            .createNativeQuery(
+                "select coalesce(max(made_at) filter (where moment is not null), min(made_at))"
+                    + " < cast(:before as timestamptz) from revision where map_id = :map",
+                Boolean.class)
+            .setParameter("before", revision.madeAt.minus(Duration.ofHours(1)))
+            .setParameter("map", revision.mapId)
+            .getResultList();
+    return worked.contains(true);
   }
 
   /**

@@ -33,6 +33,9 @@ class MapRow {
   /** The tags with their meanings, as JSON; null for those that a map begins with. */
   String legend;
 
+  /** Whether it is one that others begin from. */
+  boolean template;
+
   /** Whether it had a title of its own from the start. */
   boolean titled;
 

@@ -6,15 +6,20 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.map.Applied;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.server.maps.RevisionRow.Kind;
+import org.pergamena.server.maps.RevisionRow.Moment;
 import org.pergamena.server.site.Refused;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -34,6 +39,7 @@ public class Maps {
   private final Log log;
   private final Limits limits;
   private final JsonMapper json;
+  private final TransactionTemplate oneMoment;
 
   Maps(
       EntityManager entities,
@@ -42,7 +48,8 @@ public class Maps {
       News news,
       Log log,
       Limits limits,
-      JsonMapper json) {
+      JsonMapper json,
+      PlatformTransactionManager transactions) {
     this.entities = entities;
     this.store = store;
     this.shelf = shelf;
@@ -50,6 +57,9 @@ public class Maps {
     this.log = log;
     this.limits = limits;
     this.json = json;
+    this.oneMoment = new TransactionTemplate(transactions);
+    oneMoment.setReadOnly(true);
+    oneMoment.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
   }
 
   /** A map as it is now. */
@@ -61,6 +71,16 @@ public class Maps {
   /** The maps of an owner, the one changed last first. */
   @Transactional(readOnly = true)
   public List<Summary> of(UUID owner) {
+    return summaries(owner, false);
+  }
+
+  /** What an owner made for others to begin from. */
+  @Transactional(readOnly = true)
+  public List<Summary> templates(UUID owner) {
+    return summaries(owner, true);
+  }
+
+  private List<Summary> summaries(UUID owner, boolean templates) {
     return entities
         .createQuery(
             """
@@ -69,9 +89,10 @@ public class Maps {
                    (select count(t) from TopicRow t where t.mapId = m.id),
                    (select count(s) from SourceRow s where s.mapId = m.id and not s.withdrawn),
                    m.changedAt
-            from MapRow m where m.owner = :owner order by m.changedAt desc, m.id""",
+            from MapRow m where m.owner = :owner and m.template = :templates order by m.changedAt desc, m.id""",
             Object[].class)
         .setParameter("owner", owner)
+        .setParameter("templates", templates)
         .getResultStream()
         .map(
             r ->
@@ -90,6 +111,16 @@ public class Maps {
     limits.requireRoomForMap(owner);
     UUID id = reserve(owner);
     fill(id, TopicMap.rootedAt(Topic.labelled(UUID.randomUUID(), UNTITLED)), false);
+    return id;
+  }
+
+  /** Makes a map for others to begin from. */
+  @Transactional
+  public UUID keepTemplate(UUID owner, TopicMap map) {
+    limits.requireRoomForMap(owner);
+    UUID id = reserve(owner);
+    entities.find(MapRow.class, id).template = true;
+    fill(id, map, true);
     return id;
   }
 
@@ -221,6 +252,19 @@ public class Maps {
   @Transactional(readOnly = true)
   public boolean titled(UUID id) {
     return row(id).titled || log.titled(id);
+  }
+
+  /** Reads several things as they are in one moment. */
+  <T> T reading(Supplier<T> read) {
+    return oneMoment.execute(transaction -> read.get());
+  }
+
+  /** Changes a map to what it was at an earlier time, which is worth going back to again. */
+  @Transactional
+  public Current restore(Act act, UUID id, Function<TopicMap, Change> change) {
+    Current restored = change(act, id, change);
+    log.mark(id, restored.revision(), Moment.RESTORED);
+    return restored;
   }
 
   private Current apply(

@@ -27,6 +27,18 @@ class RevisionRow {
     REDO
   }
 
+  /** Why a state is worth going back to. */
+  public enum Moment {
+    /** A job has changed the map. */
+    WORK,
+    /** Many topics came at once. */
+    BROUGHT,
+    /** An earlier state was brought back. */
+    RESTORED,
+    /** An hour's work was done. */
+    HOUR
+  }
+
   /** Whether a change holds now. */
   enum State {
     DONE,
@@ -67,6 +79,13 @@ class RevisionRow {
 
   /** Whether it gives the map another title. */
   boolean titles;
+
+  /** What it did, in words; null for those before that was kept. */
+  String said;
+
+  /** Why the state after it is worth going back to, or null. */
+  @Enumerated(EnumType.STRING)
+  Moment moment;
 
   Instant madeAt;
 

@@ -1,0 +1,139 @@
+package org.pergamena.core.history;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.pergamena.core.map.Content;
+import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+
+/** Compares two states of a map, topic by topic. */
+public final class Comparison {
+  private final TopicMap before;
+  private final TopicMap after;
+  private final List<Difference> found = new ArrayList<>();
+
+  private Comparison(TopicMap before, TopicMap after) {
+    this.before = before;
+    this.after = after;
+  }
+
+  /** In what two states differ: what the later one has in its order, then what is gone. */
+  public static List<Difference> of(TopicMap before, TopicMap after) {
+    Comparison comparison = new Comparison(before, after);
+    comparison.topics();
+    comparison.links();
+    return List.copyOf(comparison.found);
+  }
+
+  private void add(Difference.Kind kind, Topic topic, String was, String is) {
+    found.add(new Difference(kind, topic.id(), topic.label(), was, is));
+  }
+
+  private void topics() {
+    for (Topic topic : after.preorder()) {
+      if (before.has(topic.id())) {
+        changed(before.topic(topic.id()), topic);
+      } else {
+        add(Difference.Kind.ADDED, topic, "", under(after, topic));
+      }
+    }
+    for (Topic topic : before.preorder()) {
+      if (!after.has(topic.id())) {
+        add(Difference.Kind.GONE, topic, under(before, topic), "");
+      }
+    }
+  }
+
+  private static String under(TopicMap map, Topic topic) {
+    return topic.parent() == null ? "" : map.topic(topic.parent()).label();
+  }
+
+  private void changed(Topic was, Topic is) {
+    if (!was.label().equals(is.label())) {
+      add(Difference.Kind.RENAMED, is, was.label(), is.label());
+    }
+    if (is.parent() != null && !is.parent().equals(was.parent())) {
+      add(Difference.Kind.MOVED, is, under(before, was), under(after, is));
+    } else if (is.parent() != null && passed(was, is)) {
+      add(Difference.Kind.REORDERED, is, "", "");
+    }
+    String before = words(was.content());
+    String now = words(is.content());
+    if (!before.equals(now)) {
+      add(Difference.Kind.WORDS, is, before, now);
+    }
+    if (!was.evidence().equals(is.evidence())) {
+      add(Difference.Kind.PASSAGES, is, count(was), count(is));
+    }
+  }
+
+  /** Whether it has another sibling that stays right before it. */
+  private boolean passed(Topic was, Topic is) {
+    List<UUID> old = siblings(before, was, after);
+    List<UUID> now = siblings(after, is, before);
+    int at = old.indexOf(is.id());
+    int here = now.indexOf(is.id());
+    UUID earlier = at > 0 ? old.get(at - 1) : null;
+    UUID later = here > 0 ? now.get(here - 1) : null;
+    return earlier == null ? later != null : !earlier.equals(later);
+  }
+
+  private static List<UUID> siblings(TopicMap map, Topic topic, TopicMap other) {
+    return map.topic(topic.parent()).children().stream()
+        .filter(id -> other.has(id) && topic.parent().equals(other.topic(id).parent()))
+        .toList();
+  }
+
+  private static String words(Content content) {
+    List<String> words = new ArrayList<>();
+    words.add(content.gloss().definition());
+    words.add(content.gloss().phrase());
+    words.add(content.note());
+    words.add(String.join(", ", content.gloss().tags()));
+    words.add(content.aside() ? "set aside" : "");
+    words.add(content.look().ink() == null ? "" : "ink " + content.look().ink());
+    return words.stream().filter(word -> !word.isBlank()).collect(Collectors.joining(" · "));
+  }
+
+  private static String count(Topic topic) {
+    int count = topic.evidence().size();
+    return count + (count == 1 ? " passage" : " passages");
+  }
+
+  private void links() {
+    Set<UUID> both = new HashSet<>();
+    for (CrossLink link : after.links()) {
+      CrossLink was = before.link(link.id());
+      both.add(link.id());
+      if (!link.equals(was)) {
+        add(
+            Difference.Kind.LINK,
+            after.topic(link.from()),
+            was == null ? "" : read(before, was),
+            read(after, link));
+      }
+    }
+    for (CrossLink link : before.links()) {
+      if (!both.contains(link.id())) {
+        add(Difference.Kind.LINK, before.topic(link.from()), read(before, link), "");
+      }
+    }
+  }
+
+  private static String read(TopicMap map, CrossLink link) {
+    String phrase = link.phrase().isEmpty() ? "is linked to" : link.phrase();
+    String supposed = link.manner().supposed() ? " (supposed)" : "";
+    return map.topic(link.from()).label()
+        + " "
+        + phrase
+        + " "
+        + map.topic(link.to()).label()
+        + supposed
+        + (link.note().isBlank() ? "" : " · " + link.note());
+  }
+}
