@@ -7,6 +7,7 @@ import { useDesk, useDeskActions } from "./api/useDesk";
 import { useSession } from "./api/useSession";
 import { Desk } from "./desk/Desk";
 import { Header } from "./desk/Header";
+import { TemplateSheet } from "./history/TemplateSheet";
 import { Button } from "./ui/Button";
 import { Sheet, SheetButtons } from "./ui/Sheet";
 import { type Go, type Place, useAddress } from "./useAddress";
@@ -38,6 +39,8 @@ export function App({ tab }: { tab: string }) {
   );
   const [exporting, setExporting] = useState(false);
   const [deleting, setDeleting] = useState(false);
+  const [beginning, setBeginning] = useState(false);
+  const [said, setSaid] = useState<string | null>(null);
   const session = useSession();
   const maps = useQuery({
     queryKey: ["maps"],
@@ -56,6 +59,23 @@ export function App({ tab }: { tab: string }) {
     open(made.id);
     client.invalidateQueries({ queryKey: ["maps"] });
   };
+  const begun = (made: string) => {
+    open(made);
+    client.invalidateQueries({ queryKey: ["maps"] });
+  };
+  const asking = async (what: "copy" | "template", then: (made: string) => void) => {
+    try {
+      then((await request<{ id: string }>("POST", `/api/maps/${map}/${what}`)).id);
+    } catch (e) {
+      setSaid(e instanceof Error ? e.message : String(e));
+    }
+  };
+  const duplicate = () => asking("copy", begun);
+  const makeTemplate = () =>
+    asking("template", () => {
+      client.invalidateQueries({ queryKey: ["templates"] });
+      setSaid("It is among your templates now, without its sources. Begin a map from it any time.");
+    });
   const remove = async () => {
     setDeleting(false);
     await request<void>("DELETE", `/api/maps/${map}`);
@@ -68,6 +88,9 @@ export function App({ tab }: { tab: string }) {
     ready: maps.isSuccess && (map !== null || !first), // not while the first map is being opened
     onOpen: open,
     onNew: create,
+    onBegin: () => setBeginning(true),
+    onDuplicate: duplicate,
+    onTemplate: makeTemplate,
     onDelete: () => setDeleting(true),
   };
 
@@ -101,6 +124,17 @@ export function App({ tab }: { tab: string }) {
           </Message>
         </>
       )}
+      <TemplateSheet isOpen={beginning} onOpenChange={setBeginning} onBegun={begun} />
+      <Sheet
+        title="Your maps"
+        isOpen={said !== null}
+        onOpenChange={(shown) => !shown && setSaid(null)}
+      >
+        <p role="status">{said}</p>
+        <SheetButtons>
+          <Button onPress={() => setSaid(null)}>Close</Button>
+        </SheetButtons>
+      </Sheet>
       <Sheet title="Delete this map?" isOpen={deleting} onOpenChange={setDeleting}>
         <p>Its topics, notes and sources go with it. This cannot be undone.</p>
         <SheetButtons>

@@ -51,6 +51,15 @@ export type Crossing = Facts["crossing"];
 export type Direction = CrossLink["direction"];
 export type RelationsFound = Schemas["RelationsView"];
 export type Brought = Schemas["BroughtView"];
+export type Revision = Omit<Schemas["Entry"], "job" | "moment" | "name"> & {
+  job: Job["kind"] | null;
+  moment: Schemas["Entry"]["moment"] | null;
+  name: string | null;
+};
+export type RevisionPage = { entries: Revision[]; more: boolean };
+export type PastMap = Omit<Schemas["PastView"], "scene"> & { scene: Scene };
+export type Difference = Schemas["Difference"];
+export type Template = Schemas["Template"];
 export type Sorting = Schemas["Sort"]["by"];
 export type Found = Schemas["Found"];
 export type Offered = Schemas["Offered"];
@@ -84,4 +93,5 @@ export type Edit =
   | Schemas["Hang"]
   | Schemas["Bring"]
   | Schemas["Plant"]
+  | Schemas["Empty"]
   | { type: "Several"; edits: Edit[] };

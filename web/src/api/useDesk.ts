@@ -155,6 +155,7 @@ export function useDeskActions(server: Desk, tab: string) {
   const undo = useCallback(() => sender.send({ id: crypto.randomUUID(), kind: "undo" }), [sender]);
   const redo = useCallback(() => sender.send({ id: crypto.randomUUID(), kind: "redo" }), [sender]);
 
+  const accept = useCallback((patch: Patch) => take(client, mapId, patch), [client, mapId]);
   const fold = useMutation({
     scope: { id: `folds-${mapId}` },
     retry: keepTrying,
@@ -186,6 +187,7 @@ export function useDeskActions(server: Desk, tab: string) {
       edit,
       undo,
       redo,
+      accept,
       fold: fold.mutate,
       distil: distil.mutate,
       distilling: distil.isPending,
@@ -205,6 +207,7 @@ export function useDeskActions(server: Desk, tab: string) {
       edit,
       undo,
       redo,
+      accept,
       fold.mutate,
       distil.mutate,
       distil.isPending,

@@ -318,6 +318,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
         onShow={show}
         onSelect={select}
         onChoose={choice.set}
+        onOpenMap={(to) => go({ map: to, topic: null, spot: null })}
         onAllSeen={allSeen}
         say={say}
       />

@@ -93,6 +93,10 @@ type HeaderProps = {
   ready: boolean;
   onOpen: (map: string) => void;
   onNew: () => void;
+  /** Begins a map from a template. */
+  onBegin: () => void;
+  onDuplicate: () => void;
+  onTemplate: () => void;
   onDelete: () => void;
   onExport: (() => void) | null;
   /** Number of edits that the server has not acknowledged. */
@@ -101,16 +105,17 @@ type HeaderProps = {
 
 /** The head of the desk: which map this is, other maps, and what to do with it. */
 export function Header(props: HeaderProps) {
-  const { title, maps, current, ready, onOpen, onNew, onDelete, onExport, unsent } = props;
+  const { title, maps, current, ready, onOpen, onNew, onExport, unsent } = props;
   const late = useLate(unsent !== undefined && unsent > 0);
   const act = (key: React.Key) => {
-    if (key === "new") {
-      onNew();
-    } else if (key === "delete") {
-      onDelete();
-    } else {
-      onOpen(String(key));
-    }
+    const does = new Map<React.Key, () => void>([
+      ["new", onNew],
+      ["begin", props.onBegin],
+      ["duplicate", props.onDuplicate],
+      ["template", props.onTemplate],
+      ["delete", props.onDelete],
+    ]).get(key);
+    does ? does() : onOpen(String(key));
   };
   return (
     <Frame>
@@ -133,7 +138,15 @@ export function Header(props: HeaderProps) {
             ))}
             <Line />
             <Item id="new">New map</Item>
-            {current && <Item id="delete">Delete this map…</Item>}
+            <Item id="begin">Begin from a template…</Item>
+            {current && (
+              <>
+                <Line />
+                <Item id="duplicate">Duplicate this map</Item>
+                <Item id="template">Make a template of this map</Item>
+                <Item id="delete">Delete this map…</Item>
+              </>
+            )}
           </List>
         </Popover>
       </MenuTrigger>

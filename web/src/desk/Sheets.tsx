@@ -6,6 +6,8 @@ import { AgainSheet } from "../gather/AgainSheet";
 import { Bring } from "../gather/Bring";
 import { Distilling } from "../gather/Distilling";
 import type { useGather } from "../gather/useGather";
+import { HistorySheet } from "../history/HistorySheet";
+import { OverSheet } from "../history/OverSheet";
 import { HelpSheet } from "../map/HelpSheet";
 import type { Tree } from "../map/tree";
 import { OutlineSheet } from "../outline/OutlineSheet";
@@ -38,9 +40,11 @@ export type Opened =
         | "fresh"
         | "go"
         | "help"
+        | "history"
         | "legend"
         | "left out"
         | "outline"
+        | "over"
         | "proposals"
         | "relations"
         | "replace"
@@ -67,6 +71,7 @@ type SheetsProps = {
   onShow: (topic: Topic) => void;
   onSelect: (topic: string) => void;
   onChoose: (topics: readonly string[]) => void;
+  onOpenMap: (map: string) => void;
   onAllSeen: () => void;
   say: (words: string) => void;
 };
@@ -99,6 +104,14 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         say={say}
       />
       <SelectSheet tree={tree} {...at("select")} onChoose={props.onChoose} />
+      <HistorySheet
+        desk={desk}
+        {...at("history")}
+        onPatch={actions.accept}
+        onOpenMap={props.onOpenMap}
+        say={say}
+      />
+      <OverSheet desk={desk} actions={actions} {...at("over")} onSelect={onSelect} say={say} />
       <LegendSheet tree={tree} actions={actions} {...at("legend")} say={say} />
       <RelationsSheet
         tree={tree}

@@ -14,12 +14,13 @@ const Cover = styled(ModalOverlay)`
   z-index: 20;
 `;
 
-const Page = styled(Modal)<{ $wide: boolean }>`
+const Page = styled(Modal)<{ $width: number; $high: boolean }>`
   background: ${({ theme }) => theme.page};
   border: 1px solid ${({ theme }) => theme.rule};
   border-radius: ${({ theme }) => theme.radius};
   box-shadow: 0 8px 32px rgb(42 37 33 / 0.2);
-  width: min(${({ $wide }) => ($wide ? 940 : 560)}px, 100%);
+  width: min(${({ $width }) => $width}px, 100%);
+  height: ${({ $high }) => ($high ? "100%" : "auto")};
   max-height: 100%;
   overflow: auto;
   padding: 24px;
@@ -29,6 +30,7 @@ const Inner = styled(Dialog)`
   outline: none;
   display: grid;
   gap: 16px;
+  &[data-full] { height: 100%; grid-template-rows: auto minmax(0, 1fr); }
 `;
 
 const Title = styled(Heading)`
@@ -47,15 +49,18 @@ type SheetProps = {
   isOpen: boolean;
   onOpenChange: (open: boolean) => void;
   wide?: boolean;
+  /** Whether it takes up the window. */
+  full?: boolean;
   children: ReactNode;
 };
 
 /** A dialog on a sheet above the desk. */
-export function Sheet({ title, isOpen, onOpenChange, wide = false, children }: SheetProps) {
+export function Sheet(props: SheetProps) {
+  const { title, isOpen, onOpenChange, wide = false, full = false, children } = props;
   return (
     <Cover isOpen={isOpen} onOpenChange={onOpenChange} isDismissable>
-      <Page $wide={wide}>
-        <Inner>
+      <Page $width={full ? 1400 : wide ? 940 : 560} $high={full}>
+        <Inner data-full={full ? "" : undefined}>
           <Head>
             <Title slot="title">{title}</Title>
             <SignButton slot="close" aria-label="Close">

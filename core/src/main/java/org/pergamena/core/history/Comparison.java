@@ -1,8 +1,10 @@
 package org.pergamena.core.history;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -16,6 +18,9 @@ public final class Comparison {
   private final TopicMap before;
   private final TopicMap after;
   private final List<Difference> found = new ArrayList<>();
+
+  /** Of each parent the children that stand elsewhere among those that stay. */
+  private final Map<UUID, Set<UUID>> passed = new HashMap<>();
 
   private Comparison(TopicMap before, TopicMap after) {
     this.before = before;
@@ -72,15 +77,46 @@ public final class Comparison {
     }
   }
 
-  /** Whether it has another sibling that stays right before it. */
+  /** Whether its siblings that stay have passed it, or it them. */
   private boolean passed(Topic was, Topic is) {
-    List<UUID> old = siblings(before, was, after);
-    List<UUID> now = siblings(after, is, before);
-    int at = old.indexOf(is.id());
-    int here = now.indexOf(is.id());
-    UUID earlier = at > 0 ? old.get(at - 1) : null;
-    UUID later = here > 0 ? now.get(here - 1) : null;
-    return earlier == null ? later != null : !earlier.equals(later);
+    return passed
+        .computeIfAbsent(
+            is.parent(),
+            parent -> outside(siblings(before, was, after), siblings(after, is, before)))
+        .contains(is.id());
+  }
+
+  /**
+   * Those that are not in the longest run that is in the same order in both, by patience sorting
+   * (M. L. Fredman, On computing the length of longest increasing subsequences, 1975).
+   */
+  private static Set<UUID> outside(List<UUID> old, List<UUID> now) {
+    Map<UUID, Integer> places = new HashMap<>();
+    old.forEach(id -> places.put(id, places.size()));
+    int[] ends = new int[now.size()];
+    int[] above = new int[now.size()];
+    int length = 0;
+    for (int i = 0; i < now.size(); i++) {
+      int place = places.get(now.get(i));
+      int low = 0;
+      int high = length;
+      while (low < high) {
+        int middle = (low + high) / 2;
+        if (places.get(now.get(ends[middle])) < place) {
+          low = middle + 1;
+        } else {
+          high = middle;
+        }
+      }
+      above[i] = low > 0 ? ends[low - 1] : -1;
+      ends[low] = i;
+      length = Math.max(length, low + 1);
+    }
+    Set<UUID> outside = new HashSet<>(now);
+    for (int i = length > 0 ? ends[length - 1] : -1; i >= 0; i = above[i]) {
+      outside.remove(now.get(i));
+    }
+    return outside;
   }
 
   private static List<UUID> siblings(TopicMap map, Topic topic, TopicMap other) {

@@ -114,10 +114,10 @@ class HistoryTest {
             new Difference(Kind.GONE, id("squeeze"), "squeeze", "wall", ""),
             new Difference(Kind.PASSAGES, id("age"), "age", "1 passage", "0 passages"));
     assertThat(Comparison.of(now, now)).isEmpty();
-    Change up = new TreeChange.Move(id("creeks"), id("root"), Place.FIRST);
-    assertThat(Comparison.of(first, first.apply(up).map()))
-        .extracting(Difference::kind)
-        .containsOnly(Kind.REORDERED);
+    TopicMap three = Maps.with(Maps.with(first, "root", "bank"), "root", "birds");
+    Change up = new TreeChange.Move(id("birds"), id("root"), Place.FIRST);
+    assertThat(Comparison.of(three, three.apply(up).map()))
+        .containsExactly(new Difference(Kind.REORDERED, id("birds"), "birds", "", ""));
   }
 
   @Test

@@ -64,7 +64,9 @@ public class Drawing {
           .sorted()
           .forEach(tally::add);
     }
-    boolean leaf = topic.children().isEmpty() && topic.parent() != null;
+    // without sources there is nothing that could bear a topic out
+    boolean sourced = !prepared.inks().isEmpty();
+    boolean leaf = sourced && topic.children().isEmpty() && topic.parent() != null;
     String warning =
         prepared.fresh().contains(topic.id())
             ? "new"

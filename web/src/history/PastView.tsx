@@ -1,0 +1,131 @@
+import { useMemo, useState } from "react";
+import styled from "styled-components";
+import type { Difference, PastMap } from "../api/types";
+import { Drawing } from "../map/Drawing";
+import { theme } from "../theme/tokens";
+import { SignButton } from "../ui/Button";
+import { Sign } from "../ui/Sign";
+import { kindOf } from "./words";
+
+const Frame = styled.div`
+  position: relative;
+  min-height: 220px;
+  overflow: auto;
+  background: ${({ theme }) => theme.vellum};
+  border: 1px solid ${({ theme }) => theme.rule};
+  border-radius: ${({ theme }) => theme.radius};
+  g[role="option"] { cursor: pointer; }
+  svg:focus-visible { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: -3px; }
+`;
+
+const Zoom = styled.div`
+  position: sticky;
+  left: 0;
+  top: 0;
+  z-index: 1;
+  width: max-content;
+  background: ${({ theme }) => theme.vellum};
+  display: flex;
+`;
+
+type PastViewProps = {
+  past: PastMap;
+  /** In what this state differs from the one that it is compared with. */
+  differences: readonly Difference[];
+  chosen: string | null;
+  onChoose: (topic: string) => void;
+};
+
+/** A map as it was, with what is otherwise in the state that it is compared with. */
+export function PastView({ past, differences, chosen, onChoose }: PastViewProps) {
+  const [zoom, setZoom] = useState(0.75);
+  const { scene } = past;
+  const marks = useMemo(() => {
+    const byTopic = new Map<string, string>();
+    for (const difference of differences) {
+      const words = kindOf(difference);
+      const before = byTopic.get(difference.topic);
+      byTopic.set(difference.topic, before ? `${before}, ${words}` : words);
+    }
+    return byTopic;
+  }, [differences]);
+  const labels = new Map(past.topics.map((topic) => [topic.id, topic]));
+  const step = (by: number) => {
+    const at = scene.topics.findIndex((placed) => placed.id === chosen);
+    const next = scene.topics[Math.min(scene.topics.length - 1, Math.max(0, at + by))];
+    if (next) {
+      onChoose(next.id);
+    }
+  };
+  return (
+    <Frame>
+      <Zoom>
+        <SignButton aria-label="Zoom out" onPress={() => setZoom((z) => Math.max(0.2, z * 0.8))}>
+          <Sign name="minus" />
+        </SignButton>
+        <SignButton aria-label="Zoom in" onPress={() => setZoom((z) => Math.min(2, z * 1.25))}>
+          <Sign name="plus" />
+        </SignButton>
+      </Zoom>
+      <svg
+        role="listbox"
+        aria-label="The map as it was"
+        aria-activedescendant={chosen ? `past-${chosen}` : undefined}
+        tabIndex={0}
+        width={scene.width * zoom + 120}
+        height={scene.height * zoom}
+        viewBox={`0 0 ${scene.width + 120 / zoom} ${scene.height}`}
+        onKeyDown={(event) => {
+          const by = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
+          if (by !== 0) {
+            event.preventDefault();
+            step(by);
+          }
+        }}
+      >
+        {scene.topics.map((placed) => {
+          const mark = marks.get(placed.id);
+          const { x, y, width, height } = placed;
+          return (
+            <g
+              key={placed.id}
+              id={`past-${placed.id}`}
+              role="option"
+              aria-selected={placed.id === chosen}
+              aria-label={`${labels.get(placed.id)?.label ?? ""}${mark ? `, ${mark}` : ""}`}
+              onClick={() => onChoose(placed.id)}
+            >
+              <rect
+                x={x}
+                y={y}
+                width={width}
+                height={height}
+                rx="4"
+                fill={mark ? theme.highlight : "transparent"}
+                stroke={placed.id === chosen ? theme.ink : "none"}
+              />
+              <Drawing drawn={placed.drawn} x={x} y={y} />
+              {mark && (
+                <text
+                  x={x + width + 4}
+                  y={y + height / 2 + 4}
+                  fontFamily={theme.reading}
+                  fontStyle="italic"
+                  fontSize="12"
+                  fill={theme.rubric}
+                >
+                  {mark}
+                </text>
+              )}
+            </g>
+          );
+        })}
+        {scene.links.map((link) => (
+          <g key={link.id} pointerEvents="none">
+            <Drawing drawn={link.drawn} x={0} y={0} />
+          </g>
+        ))}
+      </svg>
+    </Frame>
+  );
+}
