@@ -36,3 +36,21 @@ create table named_version (
 
 -- A map that others begin from.
 alter table map add column template boolean not null default false;
+
+-- Where a topic lies loose beside the tree, from the root's corner, in scene pixels.
+alter table topic
+  add column spot_left double precision,
+  add column spot_top double precision,
+  add constraint topic_spot check ((spot_left is null) = (spot_top is null));
+
+-- Topics that are shown again under another parent.
+create table also_here (
+  id        uuid primary key,
+  map_id    uuid not null references map on delete cascade,
+  topic_id  uuid not null references topic on delete cascade,
+  parent_id uuid not null references topic on delete cascade,
+  check (topic_id <> parent_id),
+  unique (topic_id, parent_id) deferrable initially deferred
+);
+create index also_here_map on also_here (map_id);
+create index also_here_parent on also_here (parent_id);

@@ -196,6 +196,50 @@ class MapsApiTest {
   }
 
   @Test
+  void a_topic_lies_loose_and_is_shown_again_under_another(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID root = root(visitor.desk(map));
+    UUID wall = visitor.add(map, root, null, "Wall");
+    UUID stone = visitor.add(map, wall, null, "Stone");
+    UUID birds = visitor.add(map, root, wall, "Birds");
+    UUID idea = UUID.randomUUID();
+    visitor.edit(
+        map, Map.of("type", "AddLoose", "topic", idea, "label", "Idea", "x", -20, "y", 300));
+    visitor.edit(map, Map.of("type", "Note", "topic", idea, "note", "What if it rains?"));
+    visitor.edit(map, Map.of("type", "Lay", "topic", birds, "x", 10, "y", 400));
+    UUID also = UUID.randomUUID();
+    JsonNode desk =
+        visitor
+            .edit(map, Map.of("type", "ShowAlso", "also", also, "topic", stone, "parent", birds))
+            .desk();
+    assertThat(desk.at("/topics/3/number").asString()).isEqualTo("a");
+    assertThat(desk.at("/topics/3/loose/y").asDouble()).isEqualTo(400);
+    assertThat(desk.at("/topics/4/label").asString()).isEqualTo("Idea");
+    assertThat(desk.at("/scene/topics").valueStream().map(p -> p.path("again").asString("")))
+        .contains(stone.toString());
+    assertThat(desk.get("scene").toString()).contains("What if it rains?");
+    assertThat(visitor.desk(map).get("scene")).isEqualTo(desk.get("scene"));
+    assertThat(visitor.get("/api/maps/" + map + "/export/markdown").text())
+        .contains("*also here:* Stone (1.1)");
+    Map<String, Object> under =
+        Map.of("type", "ShowAlso", "also", UUID.randomUUID(), "topic", wall, "parent", stone);
+    assertThat(edit(visitor, map, under).problem()).contains("under itself");
+
+    JsonNode moved =
+        visitor.edit(map, Map.of("type", "Move", "topic", stone, "parent", birds)).desk();
+    assertThat(moved.get("also")).isEmpty();
+    JsonNode back = visitor.undo(map).desk();
+    assertThat(back.get("also")).hasSize(1);
+    JsonNode hung = visitor.edit(map, Map.of("type", "Move", "topic", idea, "parent", wall)).desk();
+    assertThat(hung.get("topics").valueStream().filter(t -> t.get("loose").isObject())).hasSize(1);
+    visitor.edit(map, Map.of("type", "Remove", "topic", birds));
+    assertThat(visitor.desk(map).get("also")).isEmpty();
+    assertThat(visitor.undo(map).desk().get("also")).hasSize(1);
+    assertThat(visitor.edit(map, Map.of("type", "HideAlso", "also", also)).desk().get("also"))
+        .isEmpty();
+  }
+
+  @Test
   void a_link_turns_is_supposed_and_noted_and_topics_have_definitions_words_and_tags(
       TestVisitor visitor) {
     UUID map = visitor.newMap();

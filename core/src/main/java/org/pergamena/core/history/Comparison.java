@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.pergamena.core.map.Also;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Topic;
@@ -133,6 +134,7 @@ public final class Comparison {
     words.add(String.join(", ", content.gloss().tags()));
     words.add(content.aside() ? "set aside" : "");
     words.add(content.look().ink() == null ? "" : "ink " + content.look().ink());
+    words.add(content.look().spot() == null ? "" : "lies loose");
     return words.stream().filter(word -> !word.isBlank()).collect(Collectors.joining(" · "));
   }
 
@@ -142,6 +144,16 @@ public final class Comparison {
   }
 
   private void links() {
+    for (Also shown : after.also()) {
+      if (before.also(shown.id()) == null) {
+        add(Difference.Kind.LINK, after.topic(shown.topic()), "", read(after, shown));
+      }
+    }
+    for (Also shown : before.also()) {
+      if (after.also(shown.id()) == null) {
+        add(Difference.Kind.LINK, before.topic(shown.topic()), read(before, shown), "");
+      }
+    }
     Set<UUID> both = new HashSet<>();
     for (CrossLink link : after.links()) {
       CrossLink was = before.link(link.id());
@@ -159,6 +171,10 @@ public final class Comparison {
         add(Difference.Kind.LINK, before.topic(link.from()), read(before, link), "");
       }
     }
+  }
+
+  private static String read(TopicMap map, Also shown) {
+    return map.topic(shown.topic()).label() + " also under " + map.topic(shown.parent()).label();
   }
 
   private static String read(TopicMap map, CrossLink link) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
@@ -110,6 +111,14 @@ public final class Telling {
       return "Changed how the map is shown";
     } else if (part instanceof LegendChange) {
       return "Changed the tags of the map";
+    } else if (part instanceof AlsoChange.Show show) {
+      return "Showed "
+          + label(show.also().topic())
+          + " under "
+          + label(show.also().parent())
+          + " too";
+    } else if (part instanceof AlsoChange) {
+      return "Showed a topic in one place fewer";
     } else if (part instanceof ShelfChange.Withdraw) {
       return "Took a source off the shelf";
     } else if (part instanceof ShelfChange.Restore) {

@@ -170,7 +170,8 @@ final class Arm {
         toggle,
         sheet.closed(topic),
         leftward,
-        Near.NONE);
+        Near.NONE,
+        sheet.again(topic));
   }
 
   private static List<Item> with(Item first, List<Item> items) {

@@ -124,15 +124,19 @@ final class BraceLayout {
             toggle,
             sheet.closed(root),
             false,
-            Near.NONE));
+            Near.NONE,
+            null));
+    List<Placed> all = Loose.laid(sheet, placed, MARGIN);
     double end = 0;
-    for (Placed topic : placed) {
+    double low = MARGIN + band;
+    for (Placed topic : all) {
       end = Math.max(end, topic.x() + topic.width());
+      low = Math.max(low, topic.y() + topic.height());
     }
-    List<Placed> topics = Neighbours.found(sheet, placed);
+    List<Placed> topics = Neighbours.found(sheet, all);
     return new Scene(
         Math.ceil(end + MARGIN),
-        Math.ceil(band + 2 * MARGIN),
+        Math.ceil(low + MARGIN),
         topics,
         Crossings.drawn(sheet, topics),
         ZONES);

@@ -13,6 +13,7 @@ public sealed interface Item {
     PHRASE,
     LEAD,
     TAG,
+    TEXT,
     TIE
   }
 

@@ -33,6 +33,13 @@ final class Neighbours {
     }
     List<Placed> found = new ArrayList<>();
     for (Placed topic : placed) {
+      if (topic.again() != null) {
+        UUID parent = sheet.map().also(topic.id()).parent();
+        UUID left = topic.leftward() ? null : parent;
+        UUID right = topic.leftward() ? parent : null;
+        found.add(topic.with(new Near(left, right, above.get(topic.id()), below.get(topic.id()))));
+        continue;
+      }
       Topic self = sheet.map().topic(topic.id());
       UUID outwardRight = first(sheet, self, byId, false);
       UUID outwardLeft = first(sheet, self, byId, true);

@@ -16,6 +16,7 @@ import java.util.UUID;
  * @param closed whether there are children that are not shown
  * @param leftward whether its children stand left of it
  * @param near what the arrow keys lead to
+ * @param again the topic that is shown again here, or null if it stands here itself
  */
 public record Placed(
     UUID id,
@@ -29,7 +30,8 @@ public record Placed(
     Box toggle,
     boolean closed,
     boolean leftward,
-    Near near) {
+    Near near,
+    UUID again) {
 
   /**
    * The topics that the arrow keys lead to, each null if there is none.
@@ -59,11 +61,11 @@ public record Placed(
   /** The same, standing elsewhere. */
   public Placed at(double newX, double newY) {
     return new Placed(
-        id, level, branch, newX, newY, width, height, items, toggle, closed, leftward, near);
+        id, level, branch, newX, newY, width, height, items, toggle, closed, leftward, near, again);
   }
 
   Placed with(Near newNear) {
     return new Placed(
-        id, level, branch, x, y, width, height, items, toggle, closed, leftward, newNear);
+        id, level, branch, x, y, width, height, items, toggle, closed, leftward, newNear, again);
   }
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import org.pergamena.core.map.Also;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -34,6 +35,10 @@ public final class Sheet {
   private final Typesetter typesetter;
   private final Map<UUID, Cell> cells;
   private final List<Topic> shown = new ArrayList<>();
+  private final List<Topic> loose = new ArrayList<>();
+
+  /** The topics that are shown again, by the identity of their being so. */
+  private final Map<UUID, Topic> again = new HashMap<>();
 
   /**
    * Sets a map in type.
@@ -53,13 +58,30 @@ public final class Sheet {
 
   private void show() {
     Map<UUID, Integer> branches = Numbering.branches(map);
+    Map<UUID, List<Topic>> guests = new HashMap<>();
+    for (Also also : map.also()) {
+      Topic guest =
+          new Topic(also.id(), also.parent(), List.of(), map.topic(also.topic()).content());
+      again.put(guest.id(), map.topic(also.topic()));
+      guests.computeIfAbsent(also.parent(), id -> new ArrayList<>()).add(guest);
+    }
     Deque<Topic> open = new ArrayDeque<>(List.of(map.root()));
     while (!open.isEmpty()) {
       Topic topic = open.pop();
       shown.add(topic);
-      List<Topic> children = closed.contains(topic.id()) ? List.of() : map.children(topic);
+      List<Topic> children = new ArrayList<>();
+      List<Topic> aside = List.of();
+      if (!closed.contains(topic.id()) && !again.containsKey(topic.id())) {
+        map.children(topic).forEach(child -> (map.loose(child) ? loose : children).add(child));
+        aside = topic.parent() == null ? loose : List.of();
+        children.addAll(guests.getOrDefault(topic.id(), List.of()));
+      }
       int level = topic.parent() == null ? 0 : cell(topic.parent()).level + 1;
-      cells.put(topic.id(), new Cell(level, branches.get(topic.id()), children));
+      UUID own = again.containsKey(topic.id()) ? again.get(topic.id()).id() : topic.id();
+      cells.put(topic.id(), new Cell(level, branches.get(own), children));
+      for (int i = aside.size() - 1; i >= 0; i--) {
+        open.push(aside.get(i));
+      }
       for (int i = children.size() - 1; i >= 0; i--) {
         open.push(children.get(i));
       }
@@ -70,7 +92,8 @@ public final class Sheet {
     List<TopicLook> look = new ArrayList<>(shown.size());
     Map<Integer, Double> numberWidths = new HashMap<>();
     for (Topic topic : shown) {
-      TopicLook own = looks.apply(topic);
+      Topic guest = again.get(topic.id());
+      TopicLook own = guest == null ? looks.apply(topic) : looks.apply(guest).asGuest();
       look.add(own);
       int level = level(topic);
       double width = typesetter.width(own.number(), TopicBlock.numberStyle(level));
@@ -81,7 +104,12 @@ public final class Sheet {
       Cell cell = cell(topic.id());
       int hidden = closed(topic) ? map.preorder(topic).size() - 1 : 0;
       TopicBlock.Setting setting =
-          new TopicBlock.Setting(cell.level, numberWidths.get(cell.level), hidden, cell.branch);
+          new TopicBlock.Setting(
+              cell.level,
+              numberWidths.get(cell.level),
+              hidden,
+              cell.branch,
+              again.containsKey(topic.id()));
       cell.block = typesetter.set(topic.content(), look.get(i), setting);
     }
   }
@@ -101,6 +129,17 @@ public final class Sheet {
   /** Width of a line in scene pixels. */
   double width(String text, TextStyle style) {
     return typesetter.width(text, style);
+  }
+
+  /** The topics that lie loose beside the tree. */
+  List<Topic> loose() {
+    return loose;
+  }
+
+  /** The topic that is shown again there, or null if it stands there itself. */
+  UUID again(Topic topic) {
+    Topic guest = again.get(topic.id());
+    return guest == null ? null : guest.id();
   }
 
   /** All topics that are shown, every parent before its children. */

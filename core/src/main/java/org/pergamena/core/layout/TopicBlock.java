@@ -30,6 +30,11 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
   private static final double TAG_GAP = 10;
   private static final double NOTE_WIDTH = 11;
   private static final int MOST_TAGS = 3;
+  private static final double TEXT_LINE = 19;
+  private static final double TEXT_WIDTH = 250;
+  private static final int MOST_LINES = 10;
+
+  private static final TextStyle TEXT = new TextStyle(Face.READING, 13);
 
   private static final TextStyle LEAD = new TextStyle(Face.READING_ITALIC, 13);
   private static final TextStyle COUNT = new TextStyle(Face.CONTROL, 12);
@@ -57,14 +62,15 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
    *
    * @param numberWidth room for the number, the same for all of its level
    * @param hidden number of topics below that are not shown
+   * @param guest whether the topic stands elsewhere and is only shown again
    */
-  record Setting(int level, double numberWidth, int hidden, int branch) {}
+  record Setting(int level, double numberWidth, int hidden, int branch, boolean guest) {}
 
   /** Sets a topic. */
   static TopicBlock set(
       Content content, TopicLook look, Setting setting, Palette palette, TextMeasurer measurer) {
     int level = setting.level();
-    TextStyle style = labelStyle(level);
+    TextStyle style = setting.guest() ? new TextStyle(Face.READING_ITALIC, 15) : labelStyle(level);
     List<String> lines = LineBreaks.of(content.label(), style, widest(level), measurer);
     double lineHeight = Math.round(style.size() * 1.35);
     double above = look.lead().isEmpty() ? 0 : ROW;
@@ -85,9 +91,11 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
       items.add(new Words(Role.NUMBER, look.number(), x, baseline, numbers, pigment));
     }
     String fill =
-        content.look().ink() == null
-            ? palette.label(setting.branch())
-            : palette.byHand().get(content.look().ink());
+        setting.guest()
+            ? palette.softInk()
+            : content.look().ink() == null
+                ? palette.label(setting.branch())
+                : palette.byHand().get(content.look().ink());
     for (int i = 0; i < lines.size(); i++) {
       double y = baseline + i * lineHeight;
       items.add(new Words(Role.LABEL, lines.get(i), left, y, style, fill));
@@ -109,8 +117,31 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
     if (below > 0) {
       end = Math.max(end, tags(look.tags(), left, above + labels, items, palette, measurer));
     }
+    double written = 0;
+    for (String line : written(look.text(), measurer)) {
+      written += TEXT_LINE;
+      double at = above + labels + below + written - 6;
+      items.add(new Words(Role.TEXT, line, left, at, TEXT, palette.ink()));
+      widest = Math.max(widest, measurer.width(line, TEXT));
+    }
     double width = Math.max(left + widest, end) + PAD;
-    return new TopicBlock(width, above + labels + below, above + labels / 2, List.copyOf(items));
+    return new TopicBlock(
+        width, above + labels + below + written, above + labels / 2, List.copyOf(items));
+  }
+
+  private static List<String> written(String text, TextMeasurer measurer) {
+    List<String> lines = new ArrayList<>();
+    for (String paragraph : text.strip().split("\n")) {
+      if (!paragraph.isBlank()) {
+        lines.addAll(LineBreaks.of(paragraph.strip(), TEXT, TEXT_WIDTH, measurer));
+      }
+    }
+    if (lines.size() <= MOST_LINES) {
+      return lines;
+    }
+    List<String> first = new ArrayList<>(lines.subList(0, MOST_LINES));
+    first.set(MOST_LINES - 1, first.get(MOST_LINES - 1) + " …");
+    return first;
   }
 
   /** Three lines of writing: there is a note. */

@@ -12,6 +12,7 @@ import org.pergamena.core.map.Tag;
  * @param lead the words on the line from its parent, may be empty
  * @param noted whether it has a note
  * @param tags what it is marked with, in order
+ * @param text that is written out below its label, may be empty
  */
 public record TopicLook(
     String number,
@@ -19,9 +20,15 @@ public record TopicLook(
     String warning,
     String lead,
     boolean noted,
-    List<Tag> tags) {
+    List<Tag> tags,
+    String text) {
   /** Nothing that a person has set beside it. */
   public static TopicLook bare(String number, List<Integer> tally, String warning) {
-    return new TopicLook(number, tally, warning, "", false, List.of());
+    return new TopicLook(number, tally, warning, "", false, List.of(), "");
+  }
+
+  /** What is drawn where the topic is only shown again. */
+  TopicLook asGuest() {
+    return bare(number, List.of(), "");
   }
 }

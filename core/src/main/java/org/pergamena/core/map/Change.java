@@ -15,6 +15,7 @@ public sealed interface Change
         LinkChange,
         LookChange,
         LegendChange,
+        AlsoChange,
         ShelfChange,
         Together {
 

@@ -18,6 +18,7 @@ public final class Draft {
   private final UUID root;
   private final Map<UUID, Topic> topics;
   private final Map<UUID, CrossLink> links;
+  private final Map<UUID, Also> also;
   private MapLook look;
   private Legend legend;
   private final Map<UUID, Integer> colours;
@@ -26,31 +27,34 @@ public final class Draft {
   private final Set<UUID> touched = new HashSet<>();
   private final Set<UUID> placed = new HashSet<>();
   private final Set<UUID> linked = new HashSet<>();
+  private final Set<UUID> shown = new HashSet<>();
   private boolean looked;
 
   Draft(
       UUID root,
       Map<UUID, Topic> topics,
       Map<UUID, CrossLink> links,
+      Map<UUID, Also> also,
       MapLook look,
       Legend legend,
       Map<UUID, Integer> colours) {
     this.root = root;
     this.topics = new HashMap<>(topics);
     this.links = new HashMap<>(links);
+    this.also = new HashMap<>(also);
     this.look = look;
     this.legend = legend;
     this.colours = new HashMap<>(colours);
-    this.view = new TopicMap(root, this.topics, this.links, look, legend, this.colours);
+    this.view = new TopicMap(root, this.topics, this.links, this.also, look, legend, this.colours);
   }
 
   /** The map as the changes so far have made it. */
   public TopicMap map() {
-    return new TopicMap(root, topics, links, look, legend, colours);
+    return new TopicMap(root, topics, links, also, look, legend, colours);
   }
 
   Touched touched() {
-    return new Touched(touched, placed, linked, looked);
+    return new Touched(touched, placed, linked, shown, looked);
   }
 
   /**
@@ -184,6 +188,47 @@ public final class Draft {
   void drop(CrossLink link) {
     links.remove(link.id());
     linked.add(link.id());
+  }
+
+  /** Where topics are shown again that are among some, or are shown under one of them. */
+  List<Also> alsoOf(Set<UUID> topics) {
+    return also.values().stream()
+        .filter(each -> topics.contains(each.topic()) || topics.contains(each.parent()))
+        .toList();
+  }
+
+  void put(Also shown) {
+    Topic topic = topic(shown.topic());
+    topic(shown.parent());
+    if (isRoot(topic.id()) || shown.parent().equals(topic.parent())) {
+      throw new MapRuleException(
+          "\"" + topic.label() + "\" stands there already. Choose another topic.");
+    }
+    if (branch(topic).stream().anyMatch(below -> below.id().equals(shown.parent()))) {
+      throw new MapRuleException(
+          "\"" + topic.label() + "\" cannot be shown under itself. Choose a topic outside it.");
+    }
+    boolean twice =
+        also.values().stream()
+            .anyMatch(a -> a.topic().equals(shown.topic()) && a.parent().equals(shown.parent()));
+    if (twice) {
+      throw new MapRuleException("\"" + topic.label() + "\" is shown there already.");
+    }
+    if (also.size() >= Also.MOST) {
+      throw new MapRuleException(
+          "A map shows at most " + Also.MOST + " topics again. Take some away first.");
+    }
+    also.put(shown.id(), shown);
+    this.shown.add(shown.id());
+  }
+
+  Also drop(UUID id) {
+    Also gone = also.remove(id);
+    if (gone == null) {
+      throw new MapRuleException("It is not shown there any more.");
+    }
+    shown.add(id);
+    return gone;
   }
 
   MapLook look(MapLook newLook) {

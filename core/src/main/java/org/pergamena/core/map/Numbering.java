@@ -4,7 +4,10 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 
-/** The numbers of topics by their place: main branches 1, 2, 3, below them 1.1, 1.2 and so on. */
+/**
+ * The numbers of topics by their place: main branches 1, 2, 3, below them 1.1, 1.2 and so on; those
+ * that lie loose have letters.
+ */
 public final class Numbering {
   /** What the root has for a main branch. */
   public static final int ROOT = -1;
@@ -21,12 +24,23 @@ public final class Numbering {
     for (Topic topic : map.preorder()) {
       String above = numbers.get(topic.id());
       int place = 1;
+      int loose = 0;
       for (UUID child : topic.children()) {
-        numbers.put(child, above.isEmpty() ? "" + place : above + "." + place);
-        place++;
+        if (map.loose(map.topic(child))) {
+          numbers.put(child, letters(loose++));
+        } else {
+          numbers.put(child, above.isEmpty() ? "" + place : above + "." + place);
+          place++;
+        }
       }
     }
     return numbers;
+  }
+
+  /** a to z, then aa, ab and so on. */
+  private static String letters(int place) {
+    String last = String.valueOf((char) ('a' + place % 26));
+    return place < 26 ? last : letters(place / 26 - 1) + last;
   }
 
   /**

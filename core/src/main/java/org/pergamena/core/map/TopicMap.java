@@ -37,6 +37,7 @@ public final class TopicMap {
   private final UUID root;
   private final Map<UUID, Topic> topics;
   private final Map<UUID, CrossLink> links;
+  private final Map<UUID, Also> also;
   private final MapLook look;
   private final Legend legend;
 
@@ -47,12 +48,14 @@ public final class TopicMap {
       UUID root,
       Map<UUID, Topic> topics,
       Map<UUID, CrossLink> links,
+      Map<UUID, Also> also,
       MapLook look,
       Legend legend,
       Map<UUID, Integer> colours) {
     this.root = root;
     this.topics = topics;
     this.links = links;
+    this.also = also;
     this.look = look;
     this.legend = legend;
     this.colours = colours;
@@ -74,7 +77,7 @@ public final class TopicMap {
    * @throws MapRuleException if the topics are not one tree, or a link ends at none of them
    */
   public static TopicMap of(Collection<Topic> all, Collection<CrossLink> links, MapLook look) {
-    return of(all, links, look, Legend.USUAL, Map.of());
+    return of(all, links, List.of(), look, Legend.USUAL, Map.of());
   }
 
   /**
@@ -86,6 +89,7 @@ public final class TopicMap {
   public static TopicMap of(
       Collection<Topic> all,
       Collection<CrossLink> links,
+      Collection<Also> also,
       MapLook look,
       Legend legend,
       Map<UUID, Integer> colours) {
@@ -112,10 +116,17 @@ public final class TopicMap {
       }
       linked.put(link.id(), link);
     }
+    Map<UUID, Also> shown = new HashMap<>();
+    for (Also each : also) {
+      if (!topics.containsKey(each.topic()) || !topics.containsKey(each.parent())) {
+        throw new MapRuleException("A topic is shown again that is not there.");
+      }
+      shown.put(each.id(), each);
+    }
     Map<UUID, Integer> coloured = new HashMap<>(colours);
     coloured.keySet().retainAll(topics.get(root).children());
     topics.get(root).children().forEach(main -> Colours.give(main, coloured));
-    TopicMap map = new TopicMap(root, topics, linked, look, legend, coloured);
+    TopicMap map = new TopicMap(root, topics, linked, shown, look, legend, coloured);
     map.requireTree();
     return map;
   }
@@ -179,6 +190,30 @@ public final class TopicMap {
           .forEach(ordered::add);
     }
     return ordered;
+  }
+
+  /** Where topics are shown again, in the order of the topics under which they are. */
+  public List<Also> also() {
+    if (also.isEmpty()) {
+      return List.of();
+    }
+    Map<UUID, Integer> places = new HashMap<>();
+    preorder().forEach(topic -> places.put(topic.id(), places.size()));
+    return also.values().stream()
+        .sorted(
+            Comparator.comparing((Also a) -> places.get(a.parent()))
+                .thenComparing(a -> places.get(a.topic())))
+        .toList();
+  }
+
+  /** Where a topic is shown again, null if there is none of that identity. */
+  public Also also(UUID id) {
+    return also.get(id);
+  }
+
+  /** Whether a topic lies loose beside the tree. */
+  public boolean loose(Topic topic) {
+    return root.equals(topic.parent()) && topic.content().look().spot() != null;
   }
 
   /** Whether there is a cross-link of that identity. */
@@ -255,7 +290,7 @@ public final class TopicMap {
 
   /** A working copy. */
   public Draft draft() {
-    return new Draft(root, topics, links, look, legend, colours);
+    return new Draft(root, topics, links, also, look, legend, colours);
   }
 
   /**
@@ -289,9 +324,13 @@ public final class TopicMap {
                         l.manner(),
                         l.note()))
             .toList();
+    List<Also> shown =
+        also().stream()
+            .map(a -> new Also(identities.get(), ids.get(a.topic()), ids.get(a.parent())))
+            .toList();
     Map<UUID, Integer> sameColours = new HashMap<>();
     colours.forEach((main, colour) -> sameColours.put(ids.get(main), colour));
-    return of(copies, across, look, legend, sameColours);
+    return of(copies, across, shown, look, legend, sameColours);
   }
 
   /** The same topics with what each carries made anew. */
@@ -299,6 +338,7 @@ public final class TopicMap {
     return of(
         preorder().stream().map(topic -> topic.with(change)).toList(),
         links(),
+        also(),
         look,
         legend,
         colours);
@@ -310,6 +350,7 @@ public final class TopicMap {
         && root.equals(map.root)
         && topics.equals(map.topics)
         && links.equals(map.links)
+        && also.equals(map.also)
         && look.equals(map.look)
         && legend.equals(map.legend);
   }

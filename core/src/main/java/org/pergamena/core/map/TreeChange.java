@@ -43,14 +43,17 @@ public sealed interface TreeChange extends Change {
       branch.topics().forEach(t -> ids.add(t.id()));
       List<CrossLink> links = draft.linksOf(ids);
       links.forEach(draft::drop);
+      List<Also> also = draft.alsoOf(ids);
+      also.forEach(shown -> draft.drop(shown.id()));
       Place place = draft.unhang(gone);
       draft.drop(branch.topics());
       Change back = new AddBranch(gone.parent(), place, branch);
-      if (links.isEmpty()) {
+      if (links.isEmpty() && also.isEmpty()) {
         return back;
       }
       List<Change> inverses = new ArrayList<>(List.of(back));
       links.forEach(link -> inverses.add(new LinkChange.Connect(link)));
+      also.forEach(shown -> inverses.add(new AlsoChange.Show(shown)));
       return new Together(inverses);
     }
   }
@@ -75,7 +78,33 @@ public sealed interface TreeChange extends Change {
       Place before = draft.unhang(moved);
       boolean stays = place.equals(new Place.After(topic)) && moved.parent().equals(parent);
       draft.hang(topic, parent, stays ? before : place);
-      return new Move(topic, moved.parent(), before);
+      Change back = new Move(topic, moved.parent(), before);
+      List<Also> there = standing(draft, parent);
+      if (there.isEmpty()) {
+        return back;
+      }
+      there.forEach(shown -> draft.drop(shown.id()));
+      List<Change> inverses = new ArrayList<>(List.of(back));
+      there.forEach(shown -> inverses.add(new AlsoChange.Show(shown)));
+      return new Together(inverses);
+    }
+
+    /** Where topics are shown again that stand there themselves now, or above themselves. */
+    private List<Also> standing(Draft draft, UUID parent) {
+      Set<UUID> moved = new HashSet<>();
+      draft.branch(draft.topic(topic)).forEach(below -> moved.add(below.id()));
+      return draft.alsoOf(moved).stream()
+          .filter(a -> a.topic().equals(topic) && a.parent().equals(parent) || above(draft, a))
+          .toList();
+    }
+
+    private static boolean above(Draft draft, Also shown) {
+      for (UUID at = shown.parent(); at != null; at = draft.topic(at).parent()) {
+        if (at.equals(shown.topic())) {
+          return true;
+        }
+      }
+      return false;
     }
   }
 }

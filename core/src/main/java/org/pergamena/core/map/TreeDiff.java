@@ -34,10 +34,20 @@ public final class TreeDiff {
         diff.apply(new LinkChange.Disconnect(link.id()));
       }
     }
+    for (Also shown : from.also()) {
+      if (!shown.equals(to.also(shown.id()))) {
+        diff.apply(new AlsoChange.Hide(shown.id()));
+      }
+    }
     diff.tree(from);
     for (CrossLink link : to.links()) {
       if (!link.equals(from.link(link.id()))) {
         diff.apply(new LinkChange.Connect(link));
+      }
+    }
+    for (Also shown : to.also()) {
+      if (diff.draft.map().also(shown.id()) == null) {
+        diff.apply(new AlsoChange.Show(shown));
       }
     }
     if (!from.look().equals(to.look())) {

@@ -6,9 +6,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.pergamena.core.map.Also;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Gloss;
+import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.Numbering;
+import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
@@ -20,10 +24,16 @@ import org.pergamena.core.source.Source;
  */
 public final class MarkdownOutline {
   private static final int DEEPEST_HEADING = 2;
+  private static final Map<Manner.Direction, String> ARROWS =
+      Map.of(
+          Manner.Direction.ONE, "\u2192",
+          Manner.Direction.BOTH, "\u2194",
+          Manner.Direction.NONE, "\u2014");
 
   private final TopicMap map;
   private final Map<UUID, Source> sources;
   private final Map<UUID, List<CrossLink>> links;
+  private final Map<UUID, List<Also>> also;
   private final Map<UUID, String> numbers;
   private final StringBuilder text = new StringBuilder();
   private final List<String> footnotes = new ArrayList<>();
@@ -31,6 +41,7 @@ public final class MarkdownOutline {
   private MarkdownOutline(TopicMap map, List<Source> sources) {
     this.map = map;
     this.links = map.links().stream().collect(Collectors.groupingBy(CrossLink::from));
+    this.also = map.also().stream().collect(Collectors.groupingBy(Also::parent));
     this.numbers = Numbering.of(map);
     this.sources = sources.stream().collect(Collectors.toMap(Source::id, Function.identity()));
   }
@@ -60,10 +71,38 @@ public final class MarkdownOutline {
       }
       text.append(indent(level)).append("- ").append(line).append('\n');
     }
+    gloss(topic, level);
     note(topic.note(), level);
     links(topic, level);
     for (Topic child : map.children(topic)) {
       topic(child, level + 1);
+    }
+    for (Also shown : also.getOrDefault(topic.id(), List.of())) {
+      Topic again = map.topic(shown.topic());
+      String number = numbers.get(again.id());
+      text.append(level < DEEPEST_HEADING ? "\n" : "")
+          .append(level < DEEPEST_HEADING ? "" : indent(level + 1))
+          .append(level < DEEPEST_HEADING ? "" : "- ")
+          .append("*also here:* ")
+          .append(escape(again.label()))
+          .append(number.isEmpty() ? "" : " (" + number + ")")
+          .append('\n');
+    }
+  }
+
+  /** The definition and the tags, each a paragraph of its own. */
+  private void gloss(Topic topic, int level) {
+    Gloss gloss = topic.content().gloss();
+    String indent = level <= DEEPEST_HEADING ? "" : indent(level) + "  ";
+    if (!gloss.definition().isBlank()) {
+      String words = gloss.definition().strip().replaceAll("\\s+", " ");
+      text.append('\n').append(indent).append(escape(words)).append('\n');
+    }
+    List<String> words =
+        gloss.tags().stream().flatMap(id -> map.legend().tag(id).stream()).map(Tag::word).toList();
+    if (!words.isEmpty()) {
+      String tags = escape(String.join(", ", words));
+      text.append('\n').append(indent).append("*").append(tags).append("*\n");
     }
   }
 
@@ -96,9 +135,12 @@ public final class MarkdownOutline {
       text.append('\n')
           .append(heading ? "" : indent(level) + "  ")
           .append(phrase)
-          .append("\u2192 ")
+          .append(ARROWS.get(link.manner().direction()))
+          .append(' ')
           .append(escape(map.topic(link.to()).label()))
           .append(number.isEmpty() ? "" : " (" + number + ")")
+          .append(link.manner().supposed() ? " (supposed)" : "")
+          .append(link.note().isBlank() ? "" : ": " + escape(link.note().replaceAll("\\s+", " ")))
           .append('\n');
     }
   }

@@ -35,7 +35,7 @@ class SelectingTest {
                       new ContentChange.Refill(id("fish"), "", List.of(passage("b", 9)), List.of()),
                       new ContentChange.Annotate(id("squeeze"), "Ask the Warden"),
                       new ContentChange.Mark(id("squeeze"), List.of("agreed")),
-                      new LookChange.Paint(id("creeks"), new Look(Ink.WOAD)))))
+                      new LookChange.Paint(id("creeks"), Look.inked(Ink.WOAD)))))
           .map();
 
   private static List<String> chosen(Selecting wanted) {

@@ -9,6 +9,9 @@ import org.junit.jupiter.api.Test;
 import org.pergamena.core.layout.Item.Bar;
 import org.pergamena.core.layout.Item.Role;
 import org.pergamena.core.layout.Item.Words;
+import org.pergamena.core.map.Also;
+import org.pergamena.core.map.AlsoChange;
+import org.pergamena.core.map.Change;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LayoutKind;
@@ -16,6 +19,7 @@ import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Maps;
+import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
 
@@ -81,7 +85,7 @@ class LayoutTest {
 
   @Test
   void an_ink_given_by_hand_is_that_of_the_label_alone() {
-    TopicMap map = Maps.marsh().apply(new LookChange.Paint(id("wall"), new Look(Ink.WOAD))).map();
+    TopicMap map = Maps.marsh().apply(new LookChange.Paint(id("wall"), Look.inked(Ink.WOAD))).map();
     Placed wall = placed(scene(map, Set.of()), "wall");
     assertThat(words(wall, Role.LABEL)).extracting(Words::fill).containsExactly("#0000ff");
     assertThat(words(wall, Role.NUMBER)).extracting(Words::fill).containsExactly("#111111");
@@ -112,6 +116,41 @@ class LayoutTest {
     assertThat(creeks.near().left()).isEqualTo(id("fish"));
     assertThat(creeks.near().right()).isEqualTo(id("root"));
     assertThat(creeks.leftward()).isTrue();
+  }
+
+  @Test
+  void a_topic_that_lies_loose_stands_where_it_was_put_and_covers_nothing() {
+    Change lay = new LookChange.Paint(id("creeks"), new Look(null, new Look.Spot(-300, 40)));
+    TopicMap map = Maps.marsh().apply(lay).map();
+    Scene scene = Papers.scene(map, Set.of(), LayoutKind.BRACES);
+    Placed root = placed(scene, "root");
+    assertThat(placed(scene, "creeks").x()).isEqualTo(root.x() - 300);
+    assertThat(placed(scene, "creeks").y()).isEqualTo(root.y() + 40);
+    assertThat(placed(scene, "creeks").x()).isGreaterThanOrEqualTo(0);
+    assertThat(Numbering.of(map)).containsEntry(id("creeks"), "a").containsEntry(id("fish"), "a.1");
+    TopicMap over =
+        map.apply(new LookChange.Paint(id("creeks"), new Look(null, new Look.Spot(0, 0)))).map();
+    Scene moved = Papers.scene(over, Set.of(), LayoutKind.BRACES);
+    for (Placed one : moved.topics()) {
+      for (Placed other : moved.topics()) {
+        assertThat(one != other && one.box().overlaps(other.box())).isFalse();
+      }
+      assertThat(one.box().bottom()).isLessThanOrEqualTo(moved.height());
+    }
+  }
+
+  @Test
+  void a_topic_is_shown_again_under_another_parent() {
+    Also also = new Also(id("also"), id("age"), id("creeks"));
+    TopicMap map = Maps.marsh().apply(new AlsoChange.Show(also)).map();
+    Scene scene = Papers.scene(map, Set.of(), LayoutKind.BRACES);
+    Placed again = scene.topics().stream().filter(p -> p.again() != null).findFirst().orElseThrow();
+    assertThat(again.id()).isEqualTo(id("also"));
+    assertThat(again.again()).isEqualTo(id("age"));
+    assertThat(again.x()).isEqualTo(placed(scene, "fish").x());
+    assertThat(again.near().left()).isEqualTo(id("creeks"));
+    assertThat(Papers.scene(map, Set.of(id("creeks")), LayoutKind.BRACES).topics())
+        .allMatch(placed -> placed.again() == null);
   }
 
   @Test

@@ -30,7 +30,9 @@ class TopicMapProperties {
       } catch (MapRuleException refused) {
         assertThat(refused.getMessage()).as("a refusal is a sentence").endsWith(".");
       }
-      assertThat(TopicMap.of(map.preorder(), map.links(), map.look(), map.legend(), Map.of()))
+      assertThat(
+              TopicMap.of(
+                  map.preorder(), map.links(), map.also(), map.look(), map.legend(), Map.of()))
           .as("the tree is valid")
           .isEqualTo(map);
     }
@@ -95,7 +97,7 @@ class TopicMapProperties {
 
   private static Change change(TopicMap map, Random random) {
     Topic topic = any(map, random);
-    return switch (random.nextInt(26)) {
+    return switch (random.nextInt(30)) {
       case 0 -> new TreeChange.RemoveBranch(topic.id());
       case 1 -> new ContentChange.Relabel(topic.id(), "label " + random.nextInt(100));
       case 2 -> new ContentChange.Annotate(topic.id(), "note " + random.nextInt(100));
@@ -106,7 +108,7 @@ class TopicMapProperties {
       case 7 -> new LinkChange.Connect(link(topic, any(map, random), random));
       case 8 -> new LinkChange.Disconnect(anyLink(map, random));
       case 9 -> new LinkChange.Rephrase(anyLink(map, random), "phrase " + random.nextInt(9));
-      case 10 -> new LookChange.Paint(topic.id(), new Look(Ink.values()[random.nextInt(8)]));
+      case 10 -> new LookChange.Paint(topic.id(), Look.inked(Ink.values()[random.nextInt(8)]));
       case 11 ->
           new LookChange.Arrange(
               new MapLook(
@@ -131,6 +133,14 @@ class TopicMapProperties {
           new LinkChange.Qualify(
               anyLink(map, random),
               new Manner(Manner.Direction.values()[random.nextInt(3)], random.nextBoolean()));
+      case 25 ->
+          new AlsoChange.Show(
+              new Also(
+                  new UUID(random.nextLong(), random.nextLong()),
+                  topic.id(),
+                  any(map, random).id()));
+      case 26 -> new AlsoChange.Hide(anyAlso(map, random));
+      case 27 -> new LookChange.Paint(topic.id(), new Look(null, new Look.Spot(3, -7)));
       case 13 ->
           new Together(
               List.of(
@@ -143,6 +153,12 @@ class TopicMapProperties {
         yield new TreeChange.AddBranch(topic.id(), place(map, random), branch);
       }
     };
+  }
+
+  private static UUID anyAlso(TopicMap map, Random random) {
+    return map.also().isEmpty()
+        ? Maps.id("none")
+        : map.also().get(random.nextInt(map.also().size())).id();
   }
 
   private static Legend legend(Random random) {

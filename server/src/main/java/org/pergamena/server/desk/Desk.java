@@ -4,7 +4,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.analysis.Coverage;
+import org.pergamena.core.map.Also;
 import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Manner;
 import org.pergamena.server.jobs.Jobs;
 
@@ -12,6 +14,7 @@ import org.pergamena.server.jobs.Jobs;
  * All that the desk shows of a map at once, all of it from one moment.
  *
  * @param topics every parent before its children, closed branches too
+ * @param also where topics are shown again
  * @param proposals the strongest first
  */
 record Desk(
@@ -19,6 +22,7 @@ record Desk(
     DeskFacts facts,
     List<TopicView> topics,
     List<CrossLinkView> links,
+    List<Also> also,
     List<SourceView> sources,
     SceneView scene,
     List<Jobs.View> jobs,
@@ -66,6 +70,7 @@ record Desk(
    * @param pinned whether its definition stays in sight
    * @param lead the words on the line from its parent
    * @param tags identities of tags of the legend
+   * @param loose where it lies loose beside the tree, or null if it stands in it
    */
   record TopicView(
       UUID id,
@@ -94,7 +99,11 @@ record Desk(
       String definition,
       boolean pinned,
       String lead,
-      List<String> tags) {}
+      List<String> tags,
+      @Schema(
+              types = {"object", "null"},
+              implementation = Look.Spot.class)
+          Look.Spot loose) {}
 
   /**
    * A source on the shelf.

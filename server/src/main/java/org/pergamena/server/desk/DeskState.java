@@ -3,6 +3,7 @@ package org.pergamena.server.desk;
 import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.map.Also;
 import org.pergamena.server.jobs.Jobs;
 
 /** A desk at a moment, as it is compared with another; what is sent of it is made from it. */
@@ -11,6 +12,7 @@ record DeskState(
     DeskFacts facts,
     List<Desk.TopicView> topics,
     List<Desk.CrossLinkView> links,
+    List<Also> also,
     List<Desk.SourceView> sources,
     Scene scene,
     List<Jobs.View> jobs,
@@ -18,6 +20,6 @@ record DeskState(
 
   /** All of it, as it is sent. */
   Desk whole() {
-    return new Desk(id, facts, topics, links, sources, SceneView.of(scene), jobs, proposals);
+    return new Desk(id, facts, topics, links, also, sources, SceneView.of(scene), jobs, proposals);
   }
 }

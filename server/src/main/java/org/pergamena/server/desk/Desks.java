@@ -124,6 +124,7 @@ class Desks {
         facts,
         topics(prepared, closed, known.fresh()),
         map.links().stream().map(Desks::link).toList(),
+        map.also(),
         shelves.views(map, shelf, coverages),
         prepared.scene(closed),
         shelf.jobs(),
@@ -213,7 +214,8 @@ class Desks {
               topic.content().gloss().definition(),
               topic.content().gloss().pinned(),
               topic.content().gloss().phrase(),
-              topic.content().gloss().tags()));
+              topic.content().gloss().tags(),
+              map.loose(topic) ? topic.content().look().spot() : null));
     }
     return views;
   }

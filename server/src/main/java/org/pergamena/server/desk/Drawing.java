@@ -76,6 +76,9 @@ public class Drawing {
     Gloss gloss = topic.content().gloss();
     List<Tag> tags =
         gloss.tags().stream().flatMap(id -> prepared.map().legend().tag(id).stream()).toList();
-    return new TopicLook(number, tally, warning, gloss.phrase(), !topic.note().isBlank(), tags);
+    boolean loose = prepared.map().loose(topic);
+    String text = loose ? topic.note() : "";
+    return new TopicLook(
+        number, tally, warning, gloss.phrase(), !loose && !topic.note().isBlank(), tags, text);
   }
 }

@@ -53,6 +53,10 @@ import org.pergamena.core.map.TopicMap;
   @JsonSubTypes.Type(value = Edit.Bring.class, name = "Bring"),
   @JsonSubTypes.Type(value = Edit.Plant.class, name = "Plant"),
   @JsonSubTypes.Type(value = Edit.Empty.class, name = "Empty"),
+  @JsonSubTypes.Type(value = Edit.AddLoose.class, name = "AddLoose"),
+  @JsonSubTypes.Type(value = Edit.Lay.class, name = "Lay"),
+  @JsonSubTypes.Type(value = Edit.ShowAlso.class, name = "ShowAlso"),
+  @JsonSubTypes.Type(value = Edit.HideAlso.class, name = "HideAlso"),
   @JsonSubTypes.Type(value = Edit.Several.class, name = "Several")
 })
 public sealed interface Edit {
@@ -206,6 +210,18 @@ public sealed interface Edit {
 
   /** Takes all topics out, and the sources off the shelf if these are not kept. */
   record Empty(boolean keepSources) implements Edit {}
+
+  /** Adds a topic that lies loose, so far from the root's corner, in scene pixels. */
+  record AddLoose(@NotNull UUID topic, @NotNull String label, double x, double y) implements Edit {}
+
+  /** Has a topic lie loose, with all below it, so far from the root's corner. */
+  record Lay(@NotNull UUID topic, double x, double y) implements Edit {}
+
+  /** Shows a topic under another than its parent too. */
+  record ShowAlso(@NotNull UUID also, @NotNull UUID topic, @NotNull UUID parent) implements Edit {}
+
+  /** Shows a topic in one place fewer. */
+  record HideAlso(@NotNull UUID also) implements Edit {}
 
   /** Several of the others in their order, as one step. */
   record Several(@NotEmpty @Size(max = TopicMap.MOST_TOPICS) @Valid List<@NotNull Edit> edits)

@@ -7,8 +7,11 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import org.pergamena.core.map.Also;
+import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Content;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Draft;
@@ -65,6 +68,7 @@ class Edits {
           Edit.Bring.class,
           Edit.Plant.class,
           Edit.Empty.class,
+          Edit.Lay.class,
           Edit.Several.class);
 
   private final Sources sources;
@@ -98,7 +102,7 @@ class Edits {
     } else if (edit instanceof Edit.Remove remove) {
       return new TreeChange.RemoveBranch(remove.topic());
     } else if (edit instanceof Edit.Move move) {
-      return new TreeChange.Move(move.topic(), move.parent(), Place.after(move.after()));
+      return move(now, move);
     } else if (edit instanceof Edit.Unlink unlink) {
       return new EvidenceChange.Unlink(unlink.topic(), unlink.evidence());
     } else if (edit instanceof Edit.Several several) {
@@ -111,6 +115,34 @@ class Edits {
       return new Regrouping(now).emptied(empty.keepSources() ? List.of() : sources.ids(mapId));
     }
     return regrouped(now, edit);
+  }
+
+  /** What lay loose is part of the tree once it is moved there. */
+  private static Change move(TopicMap now, Edit.Move move) {
+    Change moved = new TreeChange.Move(move.topic(), move.parent(), Place.after(move.after()));
+    if (!now.has(move.topic()) || now.topic(move.topic()).content().look().spot() == null) {
+      return moved;
+    }
+    Look look = now.topic(move.topic()).content().look().at(null);
+    return new Together(List.of(moved, new LookChange.Paint(move.topic(), look)));
+  }
+
+  private static Change lay(TopicMap now, Edit.Lay lay) {
+    Topic topic = now.topic(lay.topic());
+    Look look = topic.content().look().at(new Look.Spot(lay.x(), lay.y()));
+    List<Change> changes = new ArrayList<>();
+    if (!now.root().id().equals(topic.parent())) {
+      changes.add(new TreeChange.Move(topic.id(), now.root().id(), Place.LAST));
+    }
+    changes.add(new LookChange.Paint(topic.id(), look));
+    return new Together(changes);
+  }
+
+  private static Change addLoose(TopicMap now, Edit.AddLoose add) {
+    Look look = Look.NONE.at(new Look.Spot(add.x(), add.y()));
+    Content content = Content.labelled(add.label().strip()).withLook(look);
+    Branch branch = Branch.of(Topic.of(add.topic(), content));
+    return new TreeChange.AddBranch(now.root().id(), Place.LAST, branch);
   }
 
   /** Each edit as it comes to on the map that those before it have left. */
@@ -198,8 +230,16 @@ class Edits {
     } else if (edit instanceof Edit.Legend legend) {
       return LegendChange.defined(now, new Legend(legend.tags()));
     } else if (edit instanceof Edit.Paint paint) {
-      return new LookChange.Paint(
-          paint.topic(), paint.ink() == null ? Look.NONE : new Look(paint.ink()));
+      Look look = now.has(paint.topic()) ? now.topic(paint.topic()).content().look() : Look.NONE;
+      return new LookChange.Paint(paint.topic(), look.withInk(paint.ink()));
+    } else if (edit instanceof Edit.AddLoose add) {
+      return addLoose(now, add);
+    } else if (edit instanceof Edit.Lay lay) {
+      return lay(now, lay);
+    } else if (edit instanceof Edit.ShowAlso also) {
+      return new AlsoChange.Show(new Also(also.also(), also.topic(), also.parent()));
+    } else if (edit instanceof Edit.HideAlso hide) {
+      return new AlsoChange.Hide(hide.also());
     }
     Edit.Arrange arrange = (Edit.Arrange) edit;
     MapLook look = now.look();

@@ -12,6 +12,7 @@ import java.util.function.Function;
 import org.pergamena.core.layout.DropZone;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.map.Also;
 import org.pergamena.server.jobs.Jobs;
 
 /**
@@ -25,6 +26,7 @@ import org.pergamena.server.jobs.Jobs;
  * @param sources those that came or are different
  * @param shelf all sources in their order, or null if these are the same
  * @param links all cross-links, or null if these are the same
+ * @param also where topics are shown again, or null if that is the same
  * @param proposals all proposals, or null if these are the same
  */
 record Patch(
@@ -49,6 +51,7 @@ record Patch(
     List<Desk.SourceView> sources,
     @Schema(types = {"array", "null"}) List<UUID> shelf,
     @Schema(types = {"array", "null"}) List<Desk.CrossLinkView> links,
+    @Schema(types = {"array", "null"}) List<Also> also,
     @Schema(types = {"array", "null"}) List<Desk.ProposalView> proposals,
     List<Jobs.View> jobs) {
 
@@ -80,7 +83,7 @@ record Patch(
   /** A whole desk. */
   static Patch whole(Desk desk) {
     return new Patch(
-        desk, null, null, List.of(), List.of(), null, List.of(), null, null, null, List.of());
+        desk, null, null, List.of(), List.of(), null, List.of(), null, null, null, null, List.of());
   }
 
   /** What leads from one state to another. */
@@ -95,6 +98,7 @@ record Patch(
         different(before.sources(), now.sources(), Desk.SourceView::id),
         unlessSame(ids(before.sources()), ids(now.sources())),
         unlessSame(before.links(), now.links()),
+        unlessSame(before.also(), now.also()),
         unlessSame(before.proposals(), now.proposals()),
         now.jobs());
   }

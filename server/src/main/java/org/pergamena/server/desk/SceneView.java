@@ -25,6 +25,7 @@ record SceneView(
    * @param reach around all that is drawn of it, its lines to its children too
    * @param toggle where a pointer opens or closes the branch; null if there is nothing below
    * @param leftward whether its children stand left of it
+   * @param again the topic that is shown again here, or null if it stands here itself
    */
   record PlacedView(
       UUID id,
@@ -42,7 +43,11 @@ record SceneView(
           Box toggle,
       boolean closed,
       boolean leftward,
-      NearView near) {}
+      NearView near,
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID again) {}
 
   /** The topics that the arrow keys lead to. */
   record NearView(
@@ -129,7 +134,8 @@ record SceneView(
         topic.toggle() == null ? null : rounded(topic.toggle()),
         topic.closed(),
         topic.leftward(),
-        new NearView(near.left(), near.right(), near.up(), near.down()));
+        new NearView(near.left(), near.right(), near.up(), near.down()),
+        topic.again());
   }
 
   private static Drawn drawn(List<Item> items) {

@@ -2,6 +2,7 @@ package org.pergamena.server.maps;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.EvidenceChange;
@@ -50,6 +51,8 @@ final class ChangeJson {
     @JsonSubTypes.Type(value = LinkChange.Qualify.class, name = "qualify"),
     @JsonSubTypes.Type(value = LinkChange.Remark.class, name = "remark"),
     @JsonSubTypes.Type(value = LegendChange.Define.class, name = "legend"),
+    @JsonSubTypes.Type(value = AlsoChange.Show.class, name = "also"),
+    @JsonSubTypes.Type(value = AlsoChange.Hide.class, name = "notAlso"),
     @JsonSubTypes.Type(value = LookChange.Paint.class, name = "paint"),
     @JsonSubTypes.Type(value = LookChange.Arrange.class, name = "arrange"),
     @JsonSubTypes.Type(value = ShelfChange.Withdraw.class, name = "withdraw"),

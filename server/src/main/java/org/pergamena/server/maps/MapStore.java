@@ -22,7 +22,7 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Loads maps from their rows, in four queries whatever their size, and writes only the rows of what
+ * Loads maps from their rows, in five queries whatever their size, and writes only the rows of what
  * a change touched, in a number of statements that does not grow with the map.
  */
 @Component
@@ -69,6 +69,7 @@ class MapStore {
         select("from ExtentRow where mapId = :map order by position", ExtentRow.class, row.id);
     List<CrossLinkRow> links =
         select("from CrossLinkRow where mapId = :map", CrossLinkRow.class, row.id);
+    List<AlsoRow> also = select("from AlsoRow where mapId = :map", AlsoRow.class, row.id);
     Map<UUID, List<UUID>> children = new HashMap<>();
     Map<UUID, List<Evidence>> evidenceOf = new HashMap<>();
     Map<UUID, List<Extent>> extentOf = new HashMap<>();
@@ -96,6 +97,7 @@ class MapStore {
                             extentOf.getOrDefault(t.id, List.of())))
                 .toList(),
             links.stream().map(CrossLinkRow::link).toList(),
+            also.stream().map(AlsoRow::also).toList(),
             row.look(),
             row.legend == null ? Legend.USUAL : ChangeJson.readLegend(row.legend),
             colours);
@@ -118,6 +120,7 @@ class MapStore {
     }
     entities.flush();
     map.links().forEach(link -> entities.persist(new CrossLinkRow(row.id, link)));
+    map.also().forEach(also -> entities.persist(new AlsoRow(row.id, also)));
     show(row, map);
     remember(row.id, new State(row.revision, map, ranks));
   }
@@ -165,6 +168,11 @@ class MapStore {
         entities.persist(new CrossLinkRow(row.id, after.link(id)));
       }
     }
+    for (UUID id : touched.also()) {
+      if (after.also(id) != null) {
+        entities.persist(new AlsoRow(row.id, after.also(id)));
+      }
+    }
     show(row, after);
     entities.flush();
     remember(row.id, new State(row.revision, after, Map.copyOf(ranks)));
@@ -190,10 +198,16 @@ class MapStore {
         .toList();
   }
 
-  /** Cross-links that changed are written anew, so that all goes in one delete and one insert. */
+  /**
+   * Cross-links and the like that changed are written anew, so that all goes in one delete and one
+   * insert.
+   */
   private void unlink(Touched touched) {
     if (!touched.links().isEmpty()) {
       delete("delete from CrossLinkRow where id in :ids", touched.links());
+    }
+    if (!touched.also().isEmpty()) {
+      delete("delete from AlsoRow where id in :ids", touched.also());
     }
   }
 

@@ -6,7 +6,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Makes the third format of stored changes out of the second, in which topics had no gloss,
- * cross-links no manner and no note, and a map no more look than its layout.
+ * cross-links no manner and no note, looks no spot, and a map no more look than its layout.
  */
 final class SecondFormat {
   private SecondFormat() {}
@@ -20,6 +20,8 @@ final class SecondFormat {
         ObjectNode link = (ObjectNode) object.path("link");
         link.putObject("manner").put("direction", "ONE").put("supposed", false);
         link.put("note", "");
+      } else if ("paint".equals(object.path("type").asString())) {
+        ((ObjectNode) object.path("look")).putNull("spot");
       } else if ("arrange".equals(object.path("type").asString())) {
         ((ObjectNode) object.path("look")).put("numbered", true).put("crossing", "LINES");
       }
@@ -28,6 +30,7 @@ final class SecondFormat {
   }
 
   private static void gloss(ObjectNode content) {
+    ((ObjectNode) content.path("look")).putNull("spot");
     content
         .putObject("gloss")
         .put("definition", "")

@@ -39,6 +39,11 @@ class TopicRow {
   @Enumerated(EnumType.STRING)
   Ink ink;
 
+  /** Where it lies loose, or null for both. */
+  Double spotLeft;
+
+  Double spotTop;
+
   String definition;
   boolean pinned;
 
@@ -67,6 +72,9 @@ class TopicRow {
     summary = content.summary();
     aside = content.aside();
     ink = content.look().ink();
+    Look.Spot spot = content.look().spot();
+    spotLeft = spot == null ? null : spot.x();
+    spotTop = spot == null ? null : spot.y();
     definition = content.gloss().definition();
     pinned = content.gloss().pinned();
     lead = content.gloss().phrase();
@@ -74,7 +82,7 @@ class TopicRow {
   }
 
   Topic topic(List<UUID> children, List<Evidence> evidence, List<Extent> extent) {
-    Look look = ink == null ? Look.NONE : new Look(ink);
+    Look look = Look.inked(ink).at(spotLeft == null ? null : new Look.Spot(spotLeft, spotTop));
     Gloss gloss = new Gloss(definition, pinned, lead, List.of(tags));
     return new Topic(
         id,

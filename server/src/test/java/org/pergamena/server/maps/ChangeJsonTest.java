@@ -8,6 +8,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.pergamena.core.map.Also;
+import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Applied;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
@@ -65,7 +67,7 @@ class ChangeJsonTest {
             WALL,
             Content.labelled("Wall")
                 .withNote("Ask")
-                .withLook(new Look(Ink.WOAD))
+                .withLook(Look.inked(Ink.WOAD))
                 .withGloss(
                     g ->
                         g.withDefinition("A bank of earth.", true)
@@ -99,7 +101,10 @@ class ChangeJsonTest {
             new ContentChange.Mark(AGE, List.of("open", "mine")),
             new LegendChange.Define(
                 new Legend(List.of(new Tag("mine", "mine", "Not theirs.", "feather")))),
-            new LookChange.Paint(AGE, new Look(Ink.MADDER)),
+            new AlsoChange.Show(new Also(new UUID(5, 1), AGE, WALL)),
+            new AlsoChange.Hide(new UUID(5, 1)),
+            new LookChange.Paint(AGE, Look.inked(Ink.MADDER)),
+            new LookChange.Paint(WALL, new Look(null, new Look.Spot(-40.5, 300))),
             new LookChange.Arrange(
                 new MapLook(LayoutKind.BOTH_SIDES, false, MapLook.Crossing.TIES)),
             new ShelfChange.Restore(new UUID(1, 2)),
