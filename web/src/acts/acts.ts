@@ -12,7 +12,7 @@ export type Elsewhere = {
   onLink: (topic: string) => void;
   onNames: (topic: string) => void;
   /** Chooses the topic that it comes under or into. */
-  onPlace: (what: "move" | "merge", topics: readonly string[]) => void;
+  onPlace: (what: "move" | "merge" | "also", topics: readonly string[]) => void;
   /** Names a topic that comes above them. */
   onAbove: (topics: readonly string[]) => void;
   /** Copies or cuts a topic with all that are chosen with it. */
@@ -112,6 +112,16 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           id: "merge",
           label: "Merge into another topic…",
           do: () => elsewhere.onPlace("merge", [topic.id]),
+        }),
+        ...only(parent && !topic.loose, {
+          id: "loose",
+          label: "Take it out, to lie loose",
+          do: () => map.loosen(topic),
+        }),
+        ...only(parent, {
+          id: "also",
+          label: "Show it under another topic too…",
+          do: () => elsewhere.onPlace("also", [topic.id]),
         }),
         ...(topic.children.length > 1 ? SORTS : []).map(([by, words]) => ({
           id: `sort ${by}`,

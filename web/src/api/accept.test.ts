@@ -13,6 +13,7 @@ const patch = (base: number, stamp: number, part: Partial<Patch> = {}): Patch =>
   sources: [],
   shelf: null,
   links: null,
+  also: null,
   proposals: null,
   jobs: [],
   ...part,

@@ -23,8 +23,11 @@ export function accept(desk: Desk | undefined, patch: Patch): Desk | null {
     facts: patch.facts,
     topics,
     links: patch.links ?? desk.links,
+    also: patch.also ?? desk.also,
     sources: shelved(desk, patch),
-    scene: patch.scene ? redrawn(desk.scene, patch.scene, topics) : desk.scene,
+    scene: patch.scene
+      ? redrawn(desk.scene, patch.scene, topics, patch.also ?? desk.also)
+      : desk.scene,
     jobs: patch.jobs,
     proposals: patch.proposals ?? desk.proposals,
   };
@@ -70,7 +73,12 @@ function shelved(desk: Desk, patch: Patch): Desk["sources"] {
   return order.flatMap((id) => sources.get(id) ?? []);
 }
 
-function redrawn(before: Scene, patch: ScenePatch, topics: readonly Topic[]): Scene {
+function redrawn(
+  before: Scene,
+  patch: ScenePatch,
+  topics: readonly Topic[],
+  also: Desk["also"],
+): Scene {
   const placed: Placed[] = [...before.topics];
   for (const run of patch.moved) {
     for (let i = run.from; i < run.from + run.count; i++) {
@@ -84,7 +92,7 @@ function redrawn(before: Scene, patch: ScenePatch, topics: readonly Topic[]): Sc
   return {
     width: patch.width,
     height: patch.height,
-    topics: topics.flatMap((topic) => drawn.get(topic.id) ?? []),
+    topics: [...topics, ...also].flatMap(({ id }) => drawn.get(id) ?? []),
     links: patch.links ?? before.links,
     zones: patch.zones ?? before.zones,
   };

@@ -76,6 +76,19 @@ function after(desk: Desk, edit: Edit): Desk {
       return carrying(desk, edit.topic, (topic) => ({ ...topic, lead: edit.phrase }));
     case "Mark":
       return carrying(desk, edit.topic, (topic) => ({ ...topic, tags: edit.tags }));
+    case "ShowAlso":
+      return {
+        ...desk,
+        also: [...desk.also, { id: edit.also, topic: edit.topic, parent: edit.parent }],
+      };
+    case "HideAlso":
+      return {
+        ...desk,
+        also: desk.also.filter((a) => a.id !== edit.also),
+        scene: { ...desk.scene, topics: desk.scene.topics.filter((p) => p.id !== edit.also) },
+      };
+    case "Lay":
+      return laid(desk, edit);
     case "Disconnect":
       return {
         ...desk,
@@ -85,6 +98,22 @@ function after(desk: Desk, edit: Edit): Desk {
     default:
       return desk;
   }
+}
+
+/** A loose branch goes with its topic; one that was not loose yet waits for the server. */
+function laid(desk: Desk, edit: Extract<Edit, { type: "Lay" }>): Desk {
+  const topic = desk.topics.find((t) => t.id === edit.topic);
+  const before = topic?.loose;
+  if (!before) {
+    return desk;
+  }
+  const within = branch(new Map(desk.topics.map((t) => [t.id, t])), edit.topic);
+  const [dx, dy] = [edit.x - before.x, edit.y - before.y];
+  const topics = desk.scene.topics.map((p) =>
+    within.has(p.id) ? { ...p, x: p.x + dx, y: p.y + dy } : p,
+  );
+  const moved = { ...desk, scene: { ...desk.scene, topics } };
+  return carrying(moved, edit.topic, (t) => ({ ...t, loose: { x: edit.x, y: edit.y } }));
 }
 
 function linked(desk: Desk, id: string, change: (link: CrossLink) => CrossLink): Desk {
@@ -184,6 +213,12 @@ function parted(scene: Scene, at: Spot, except: ReadonlySet<string>): Scene {
   };
 }
 
+/** What is drawn of topics in their order, then of those that are shown again. */
+function placedIn(ordered: readonly Topic[], drawn: ReadonlyMap<string, Placed>): Placed[] {
+  const again = [...drawn.values()].filter((placed) => placed.again !== null);
+  return [...ordered.flatMap((topic) => drawn.get(topic.id) ?? []), ...again];
+}
+
 function face(level: number): Words["face"] {
   return level === 0 ? "READING_SEMIBOLD" : level === 1 ? "READING_MEDIUM" : "READING";
 }
@@ -218,6 +253,7 @@ function added(desk: Desk, edit: Add): Desk {
     pinned: false,
     lead: "",
     tags: [],
+    loose: null,
   };
   const topics = new Map(desk.topics.map((t) => [t.id, t]));
   topics.set(topic.id, topic);
@@ -262,6 +298,7 @@ function added(desk: Desk, edit: Add): Desk {
     toggle: null,
     closed: false,
     leftward: at.leftward,
+    again: null,
     near: { left: parent.id, right: parent.id, up: edit.after ?? null, down: null },
   };
   const scene = parted(desk.scene, at, new Set([parent.id, desk.topics[0]?.id ?? ""]));
@@ -269,7 +306,7 @@ function added(desk: Desk, edit: Add): Desk {
   return {
     ...desk,
     topics: ordered,
-    scene: { ...scene, topics: ordered.flatMap((t) => drawn.get(t.id) ?? []) },
+    scene: { ...scene, topics: placedIn(ordered, drawn) },
   };
 }
 
@@ -334,7 +371,7 @@ function shifted(
   const drawn = new Map(
     scene.topics.map((p) => [p.id, ways.has(p.id) ? { ...p, y: p.y + (ways.get(p.id) ?? 0) } : p]),
   );
-  return { ...scene, topics: ordered.flatMap((t) => drawn.get(t.id) ?? []) };
+  return { ...scene, topics: placedIn(ordered, drawn) };
 }
 
 function moved(desk: Desk, edit: Move): Desk {
@@ -374,6 +411,6 @@ function moved(desk: Desk, edit: Move): Desk {
   return {
     ...desk,
     topics: ordered,
-    scene: { ...scene, topics: ordered.flatMap((t) => placed.get(t.id) ?? []) },
+    scene: { ...scene, topics: placedIn(ordered, placed) },
   };
 }

@@ -27,6 +27,7 @@ export function topic(id: string, parent: string | null, children: string[] = []
     pinned: false,
     lead: "",
     tags: [],
+    loose: null,
   };
 }
 
@@ -59,6 +60,7 @@ export function placed(id: string, x: number, y: number, level = 1): Placed {
     toggle: null,
     closed: false,
     leftward: false,
+    again: null,
     near: { left: null, right: null, up: null, down: null },
   };
 }
@@ -89,6 +91,7 @@ export function marsh(stamp = 1): Desk {
       topic("birds", "root"),
     ],
     links: [],
+    also: [],
     sources: [],
     scene: {
       width: 500,

@@ -2,14 +2,17 @@ import type { components } from "./schema";
 
 type Schemas = components["schemas"];
 
-export type Desk = Omit<Schemas["Desk"], "scene"> & { scene: Scene };
+export type Desk = Omit<Schemas["Desk"], "scene" | "topics"> & { scene: Scene; topics: Topic[] };
 export type ScenePatch = Omit<Schemas["ScenePatch"], "topics"> & { topics: Placed[] };
-export type Patch = Omit<Schemas["Patch"], "whole" | "facts" | "scene"> & {
+export type Patch = Omit<Schemas["Patch"], "whole" | "facts" | "scene" | "topics"> & {
+  topics: Topic[];
   whole: Desk | null;
   facts: Facts | null;
   scene: ScenePatch | null;
 };
-export type Topic = Schemas["TopicView"];
+export type Topic = Omit<Schemas["TopicView"], "loose"> & {
+  loose: { x: number; y: number } | null;
+};
 export type Source = Schemas["SourceView"];
 export type CrossLink = Schemas["CrossLinkView"];
 export type Box = Schemas["Box"];
@@ -57,7 +60,10 @@ export type Revision = Omit<Schemas["Entry"], "job" | "moment" | "name"> & {
   name: string | null;
 };
 export type RevisionPage = { entries: Revision[]; more: boolean };
-export type PastMap = Omit<Schemas["PastView"], "scene"> & { scene: Scene };
+export type PastMap = Omit<Schemas["PastView"], "scene" | "topics"> & {
+  scene: Scene;
+  topics: Topic[];
+};
 export type Difference = Schemas["Difference"];
 export type Template = Schemas["Template"];
 export type Sorting = Schemas["Sort"]["by"];
@@ -94,4 +100,8 @@ export type Edit =
   | Schemas["Bring"]
   | Schemas["Plant"]
   | Schemas["Empty"]
+  | Schemas["AddLoose"]
+  | Schemas["Lay"]
+  | Schemas["ShowAlso"]
+  | Schemas["HideAlso"]
   | { type: "Several"; edits: Edit[] };

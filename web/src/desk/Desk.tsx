@@ -168,7 +168,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const elsewhere = {
     onLink: (topic: string) => linkTo(topic, null),
     onNames: (topic: string) => setOpened({ sheet: "names", topic }),
-    onPlace: (what: "move" | "merge", topics: readonly string[]) =>
+    onPlace: (what: "move" | "merge" | "also", topics: readonly string[]) =>
       setOpened({ sheet: "place", placing: { what, topics } }),
     onAbove: (topics: readonly string[]) =>
       setOpened({ sheet: "new", making: { what: "between", topics } }),

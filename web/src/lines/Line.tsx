@@ -50,6 +50,8 @@ type LineProps = {
   last: boolean;
   position: number;
   siblings: number;
+  /** What is shown under it and stands elsewhere. */
+  guests: readonly string[];
   /** The field in which the label is edited, if it is. */
   children?: ReactNode;
 };
@@ -81,7 +83,7 @@ function Tally({ placed }: { placed: Placed }) {
 
 /** A topic as a line of the outline, with its number and its tally. */
 export const Line = memo(function Line(props: LineProps) {
-  const { topic, placed, selected, last, position, siblings, children } = props;
+  const { topic, placed, selected, last, position, siblings, guests, children } = props;
   const open = topic.children.length > 0 ? !topic.closed : undefined;
   return (
     <Row
@@ -115,6 +117,8 @@ export const Line = memo(function Line(props: LineProps) {
         {placed && <Tally placed={placed} />}
         {topic.thin && topic.children.length === 0 && <em>thin</em>}
         {topic.aside && <small>set aside</small>}
+        {topic.loose && <small>loose</small>}
+        {guests.length > 0 && <small>also here: {guests.join(", ")}</small>}
         {topic.closed && <small>{counted(topic.children.length, "topic")} below</small>}
       </Marks>
     </Row>

@@ -19,7 +19,7 @@ import { useCommands, type ViewProps } from "../map/useCommands";
 import { useOffers } from "../map/useOffers";
 import { Line } from "./Line";
 import { lineKeys } from "./lineKeys";
-import { along, inward, outward, type Spot, shown } from "./lines";
+import { along, guestsOf, inward, outward, type Spot, shown } from "./lines";
 
 const Page = styled.div`
   min-height: 0;
@@ -65,6 +65,8 @@ const LINE_STEPS = new Map<string, Step>([
   ["ArrowRight", "in"],
 ]);
 
+const NOBODY: readonly string[] = [];
+
 /** Lines are always written in, there is no mode for it. */
 const NO_MODE = () => {};
 
@@ -75,6 +77,7 @@ export function LinesPage(props: ViewProps) {
   const [editing, setEditing] = useState<Editing>(null);
   const topic = tree.get(selected) ?? tree.root;
   const lines = useMemo(() => shown(tree), [tree]);
+  const guests = useMemo(() => guestsOf(tree), [tree]);
 
   const commands = useCommands(props, {
     pages: STILL,
@@ -273,6 +276,7 @@ export function LinesPage(props: ViewProps) {
             selected={choice.ids.has(line.id)}
             last={line.id === topic.id}
             position={tree.index(line)}
+            guests={guests.get(line.id) ?? NOBODY}
             siblings={tree.parent(line)?.children.length ?? 1}
           >
             {editing?.topic === line.id && (

@@ -19,6 +19,19 @@ export function shown(tree: Tree): Topic[] {
   return lines;
 }
 
+/** What is shown again under each topic, by number and label. */
+export function guestsOf(tree: Tree): Map<string, string[]> {
+  const guests = new Map<string, string[]>();
+  for (const { topic, parent } of tree.desk.also) {
+    const guest = tree.get(topic);
+    if (guest) {
+      const words = `${guest.number} ${guest.label}`.trim();
+      guests.set(parent, [...(guests.get(parent) ?? []), words]);
+    }
+  }
+  return guests;
+}
+
 /** Where a topic goes. */
 export type Spot = { parent: string; after: string | null };
 

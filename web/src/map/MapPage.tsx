@@ -24,7 +24,7 @@ import { Pinned } from "./Pinned";
 import { Sketch } from "./Sketch";
 import { inSight } from "./sight";
 import { Toolbar } from "./Toolbar";
-import { TopicGlyph, topicStyles } from "./TopicGlyph";
+import { GuestGlyph, TopicGlyph, topicStyles } from "./TopicGlyph";
 import { useAnchor } from "./useAnchor";
 import { useCommands, type ViewProps } from "./useCommands";
 import { useOffers } from "./useOffers";
@@ -150,6 +150,8 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         if (!choice.ids.has(id)) {
           onSelect(id);
         }
+      } else if (moved && carried) {
+        commands.layBy(moved, carried.x, carried.y);
       }
       setCarried(null);
     },
@@ -166,8 +168,8 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
       const end = drawn && topicAt(scene, drawn.to.x, drawn.to.y);
       if (topic && drawn && !end) {
         commands.addUnder(topic, childAbove(tree, topic, drawn.to.y));
-      } else if (end && end.id !== id) {
-        commands.link(id, end.id);
+      } else if (end && (end.again ?? end.id) !== id) {
+        commands.link(id, end.again ?? end.id);
       }
       setDrawn(null);
     },
@@ -227,7 +229,12 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const glyphs = useMemo(() => {
     const near = new Set(seen);
     return scene.topics.map((placed) => {
-      const shown = tree.get(placed.id);
+      const shown = tree.get(placed.again ?? placed.id);
+      if (placed.again !== null) {
+        return shown && near.has(placed) && !far ? (
+          <GuestGlyph key={placed.id} placed={placed} topic={shown} />
+        ) : null;
+      }
       return (
         shown && (
           <TopicGlyph
@@ -272,6 +279,9 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
           const id = idAt(event.target, "topic");
           if (id && !idAt(event.target, "toggle")) {
             commands.edit(id, null);
+          } else if (!id && !(event.target as Element).closest("input, li")) {
+            const point = viewport.scenePoint(event.clientX, event.clientY);
+            commands.addLoose(point);
           }
         }}
       >

@@ -67,7 +67,9 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
     key === "all" ? map.current?.openAll() : map.current?.openTo(Number(key));
   };
   const more = (key: React.Key) => {
-    if (key === "numbers") {
+    if (key === "loose") {
+      map.current?.addLoose(null);
+    } else if (key === "numbers") {
       map.current?.arrange({ numbered: !facts.numbered });
     } else if (CROSSINGS.some(([crossing]) => crossing === key)) {
       map.current?.arrange({ crossing: key as Crossing });
@@ -141,6 +143,7 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
         <Tipped label="More for this map" sign="more" />
         <Popover placement="top start">
           <List aria-label="More for this map" onAction={more}>
+            {sight && <Item id="loose">Add a loose topic</Item>}
             <Item id="select">Choose all topics that…</Item>
             <Item id="relations">Relations of this map…</Item>
             <Item id="tables">Paste tables…</Item>

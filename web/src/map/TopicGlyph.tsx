@@ -57,6 +57,18 @@ export function support(topic: Topic): string {
   return `${passages}${thin}${aside}${fresh}`;
 }
 
+/** A topic that stands elsewhere and is shown again here; choosing it chooses the topic. */
+export function GuestGlyph({ placed, topic }: { placed: Placed; topic: Topic }) {
+  const { x, y, width, height } = placed;
+  return (
+    // biome-ignore lint/a11y/noAriaHiddenOnFocusable: a group of a drawing takes no focus
+    <g className="topic" data-topic={topic.id} data-again={placed.id} aria-hidden="true">
+      <rect className="hit" x={x} y={y} width={width} height={height} rx="4" />
+      <Drawing drawn={placed.drawn} x={x} y={y} />
+    </g>
+  );
+}
+
 /** A topic as the scene places it. */
 export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
   const { placed, topic, selected, last, position, siblings, inSight, legible } = props;

@@ -99,6 +99,9 @@ export function mapCommands(context: Context) {
   };
   const before = (topic: Topic, steps: number) => tree.sibling(topic, -steps)?.id ?? null;
 
+  const lay = (topic: Topic, x: number, y: number) =>
+    actions.edit({ type: "Lay", topic: topic.id, x: Math.round(x), y: Math.round(y) });
+
   /** Moves all that are chosen one step. */
   const step = (topic: Topic, way: Step) => {
     const moving = together(topic);
@@ -152,6 +155,11 @@ export function mapCommands(context: Context) {
       if (!parent) {
         return;
       }
+      if (topic.loose && moving.length === 1) {
+        const [dx, dy] = NUDGES.get(key) ?? [0, 0];
+        lay(topic, topic.loose.x + dx, topic.loose.y + dy);
+        return;
+      }
       if (moving.length > 1) {
         const leftward = tree.placed(topic.id)?.leftward ?? false;
         step(topic, stepOf(key, leftward));
@@ -173,13 +181,45 @@ export function mapCommands(context: Context) {
       }
     },
     moveTo,
+    /** Puts a loose topic where it was dropped; one of the tree goes back. */
+    layBy: (topic: Topic, x: number, y: number) => {
+      const root = tree.placed(tree.root.id);
+      const placed = tree.placed(topic.id);
+      if (topic.loose && root && placed) {
+        lay(topic, x - root.x, y - root.y - placed.height / 2);
+      }
+    },
+    /** Takes topics out of the tree, to lie loose below it. */
+    loosen: (topic: Topic) => {
+      const root = tree.placed(tree.root.id);
+      const below = tree.desk.scene.height - (root?.y ?? 0);
+      does(
+        together(topic)
+          .filter((each) => each.parent !== null)
+          .map(({ id }, i) => ({ type: "Lay", topic: id, x: 0, y: Math.round(below) + i * 40 })),
+      );
+      say("It lies loose below the map");
+    },
+    /** Adds a topic that lies loose at a point of the scene, or below the map. */
+    addLoose: (point: { x: number; y: number } | null) => {
+      const root = tree.placed(tree.root.id);
+      const at = point ?? { x: root?.x ?? 0, y: tree.desk.scene.height };
+      const topic = crypto.randomUUID();
+      const x = Math.round(at.x - (root?.x ?? 0));
+      const y = Math.round(at.y - (root?.y ?? 0) - 10);
+      actions.edit({ type: "AddLoose", topic, label: "Loose topic", x, y });
+      select(topic);
+      setEditing({ topic, typed: null });
+      say("A loose topic is added; type its label");
+    },
     /** Draws a new topic out under one, after one of its children. */
     addUnder: (topic: Topic, after: string | null) => add(topic, after),
     link: context.link,
     tool: context.tool,
     choice: context.choice,
     /** All the topics that are shown. */
-    chooseShown: () => context.choice.set(tree.desk.scene.topics.map((placed) => placed.id)),
+    chooseShown: () =>
+      context.choice.set(tree.desk.scene.topics.map((placed) => placed.again ?? placed.id)),
     /** Keeps branches for pasting here or on another map; cut ones move when they are pasted. */
     copy: (topic: Topic, cut: boolean): string => {
       const branches = together(topic).filter((each) => !cut || each.parent !== null);
@@ -267,6 +307,14 @@ export function mapCommands(context: Context) {
     find: context.find,
   };
 }
+
+const NUDGE = 20;
+const NUDGES = new Map<string, readonly [dx: number, dy: number]>([
+  ["ArrowLeft", [-NUDGE, 0]],
+  ["ArrowRight", [NUDGE, 0]],
+  ["ArrowUp", [0, -NUDGE]],
+  ["ArrowDown", [0, NUDGE]],
+]);
 
 /** A topic with all that are chosen with it. */
 function everyone(choice: Choice, tree: Tree, topic: Topic): Topic[] {

@@ -94,7 +94,7 @@ export function framed(scene: Scene, one: Point, other: Point): string[] {
   const [top, bottom] = [Math.min(one.y, other.y), Math.max(one.y, other.y)];
   return scene.topics
     .filter((p) => p.x < right && p.x + p.width > left && p.y < bottom && p.y + p.height > top)
-    .map((p) => p.id);
+    .map((p) => p.again ?? p.id);
 }
 
 export type Point = { x: number; y: number };

@@ -44,21 +44,27 @@ const PANS = new Map<string, readonly [dx: number, dy: number]>([
   ["ArrowDown", [0, -PAN]],
 ]);
 
+const WAYS = new Map<string, "left" | "right" | "up" | "down">([
+  ["ArrowLeft", "left"],
+  ["ArrowRight", "right"],
+  ["ArrowUp", "up"],
+  ["ArrowDown", "down"],
+]);
+
 /** What an arrow key leads to from a topic. */
 function neighbour(tree: Tree, topic: Topic, key: string): Topic | undefined {
-  const near = tree.placed(topic.id)?.near;
-  switch (key) {
-    case "ArrowLeft":
-      return tree.get(near?.left ?? null);
-    case "ArrowRight":
-      return tree.get(near?.right ?? null);
-    case "ArrowUp":
-      return tree.get(near?.up ?? null);
-    case "ArrowDown":
-      return tree.get(near?.down ?? null);
-    default:
-      return key === "Home" ? tree.root : undefined;
+  if (key === "Home") {
+    return tree.root;
   }
+  const way = WAYS.get(key);
+  // past those that are only shown again there
+  for (let at = tree.placed(topic.id); way && at; at = tree.placed(at.near[way])) {
+    const next = tree.get(at.near[way]);
+    if (next) {
+      return next;
+    }
+  }
+  return undefined;
 }
 
 /** Handles the keys of the map page; while a person writes, more of them are the map's own. */

@@ -12,6 +12,7 @@ import { pigment } from "../theme/tokens";
 import { Button, TextButton } from "../ui/Button";
 import { Sign } from "../ui/Sign";
 import { counted } from "../ui/words";
+import { AlsoHere } from "./AlsoHere";
 import { Gloss } from "./Gloss";
 import { Grouped } from "./Grouped";
 import { PassageView } from "./PassageView";
@@ -199,6 +200,7 @@ export function TopicReading(props: TopicReadingProps) {
           {topic.thin && <em>thin: too little to rest on</em>}
         </Facts>
       )}
+      <AlsoHere tree={tree} topic={topic} actions={actions} onSelect={onSelect} />
       <Relations
         tree={tree}
         topic={topic}

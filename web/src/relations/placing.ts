@@ -3,7 +3,7 @@ import type { Tree } from "../map/tree";
 
 /** What another topic is chosen for. */
 export type Placing =
-  | { what: "move" | "merge"; topics: readonly string[] }
+  | { what: "move" | "merge" | "also"; topics: readonly string[] }
   | { what: "passage"; topic: string; evidence: string }
   /** The end of a cross-link that is not a topic. */
   | { what: "end"; topic: string; link: string };
@@ -32,6 +32,10 @@ export function placed(tree: Tree, placing: Placing, to: Topic): Edit {
   if (placing.what === "passage") {
     const { topic, evidence } = placing;
     return { type: "MovePassages", topic, evidence: [evidence], to: to.id };
+  }
+  if (placing.what === "also") {
+    const [topic = ""] = placing.topics;
+    return { type: "ShowAlso", also: crypto.randomUUID(), topic, parent: to.id };
   }
   if (placing.what === "merge") {
     const topics = placing.topics.filter((id) => id !== to.id);
@@ -62,6 +66,13 @@ export const PLACING = {
     explains: "What moves comes last under the topic that you choose, with all below it.",
     press: "Move there",
     done: (what: string, to: string) => `${what} moved under ${to}`,
+  },
+  also: {
+    title: (what: string) => `Show ${what} under another topic too`,
+    explains:
+      "It stays where it is and is shown again, as the same topic, under the one that you choose.",
+    press: "Show it there too",
+    done: (what: string, to: string) => `${what} is shown under ${to} too`,
   },
   merge: {
     title: (what: string) => `Merge ${what} into one topic`,

@@ -1,7 +1,11 @@
 package org.pergamena.core.layout;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
 import org.pergamena.core.layout.Item.Line;
 import org.pergamena.core.layout.Placed.Near;
 import org.pergamena.core.map.Topic;
@@ -133,12 +137,28 @@ final class BraceLayout {
       end = Math.max(end, topic.x() + topic.width());
       low = Math.max(low, topic.y() + topic.height());
     }
-    List<Placed> topics = Neighbours.found(sheet, all);
+    List<Placed> topics = inOrder(sheet, Neighbours.found(sheet, all));
     return new Scene(
         Math.ceil(end + MARGIN),
         Math.ceil(low + MARGIN),
         topics,
         Crossings.drawn(sheet, topics),
         ZONES);
+  }
+
+  /**
+   * In the order of the map, then those that are shown again: an order that anybody can restore.
+   */
+  private static List<Placed> inOrder(Sheet sheet, List<Placed> placed) {
+    if (sheet.loose().isEmpty() && sheet.map().also().isEmpty()) {
+      return placed;
+    }
+    Map<UUID, Placed> byId = new HashMap<>(2 * placed.size());
+    placed.forEach(each -> byId.put(each.id(), each));
+    List<Placed> ordered = new ArrayList<>();
+    sheet.map().preorder().forEach(topic -> ordered.add(byId.get(topic.id())));
+    sheet.map().also().forEach(also -> ordered.add(byId.get(also.id())));
+    ordered.removeIf(Objects::isNull);
+    return ordered;
   }
 }

@@ -64,9 +64,10 @@ public class Drawing {
           .sorted()
           .forEach(tally::add);
     }
-    // without sources there is nothing that could bear a topic out
-    boolean sourced = !prepared.inks().isEmpty();
-    boolean leaf = sourced && topic.children().isEmpty() && topic.parent() != null;
+    boolean loose = prepared.map().loose(topic);
+    // an idea that lies loose claims nothing yet, and without sources nothing can bear a topic out
+    boolean claims = !loose && !prepared.inks().isEmpty();
+    boolean leaf = claims && topic.children().isEmpty() && topic.parent() != null;
     String warning =
         prepared.fresh().contains(topic.id())
             ? "new"
@@ -76,7 +77,6 @@ public class Drawing {
     Gloss gloss = topic.content().gloss();
     List<Tag> tags =
         gloss.tags().stream().flatMap(id -> prepared.map().legend().tag(id).stream()).toList();
-    boolean loose = prepared.map().loose(topic);
     String text = loose ? topic.note() : "";
     return new TopicLook(
         number, tally, warning, gloss.phrase(), !loose && !topic.note().isBlank(), tags, text);

@@ -1,0 +1,89 @@
+package org.pergamena.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(Browsing.class)
+class LooseTest {
+  private static Locator sheet(DeskPage desk) {
+    return desk.page().getByRole(AriaRole.DIALOG);
+  }
+
+  private static void act(DeskPage desk, String label) {
+    desk.page()
+        .getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^What to do")))
+        .first()
+        .click();
+    desk.page().getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
+  }
+
+  @Test
+  void an_idea_lies_loose_is_moved_and_becomes_part_of_the_tree(DeskPage desk) {
+    desk.open();
+    desk.button("More for this map").click();
+    desk.page()
+        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Add a loose topic"))
+        .click();
+    desk.page().getByLabel("Label", new Page.GetByLabelOptions().setExact(true)).fill("Idea");
+    desk.page().keyboard().press("Enter");
+    Locator idea = desk.topic("Idea");
+    assertThat(idea).hasAttribute("aria-label", Pattern.compile("^a Idea"));
+    desk.kept();
+    desk.page().keyboard().press("Escape");
+    desk.button("Fit the map to the window").click();
+    double[] at = desk.middle(idea);
+    desk.page().keyboard().press("Escape");
+    desk.tree().focus();
+    desk.page().keyboard().press("Alt+ArrowDown");
+    desk.kept();
+
+    Mouse mouse = desk.page().mouse();
+    at = desk.middle(idea);
+    var root = desk.topic("Letting the sea back in at Ferrow").locator(".hit").boundingBox();
+    mouse.move(at[0], at[1]);
+    mouse.down();
+    mouse.move(
+        root.x + root.width - 8, root.y + root.height / 2, new Mouse.MoveOptions().setSteps(6));
+    assertThat(desk.page().locator("[data-drop='UNDER']")).isAttached();
+    mouse.up();
+    assertThat(idea).hasAttribute("aria-label", Pattern.compile("^\\d Idea"));
+    act(desk, "Take it out, to lie loose");
+    assertThat(idea).hasAttribute("aria-label", Pattern.compile("^a Idea"));
+  }
+
+  @Test
+  void two_subjects_are_compared_with_what_they_share_shown_under_both(DeskPage desk) {
+    desk.open();
+    Locator mains = desk.page().locator("[role=treeitem][aria-level='2']");
+    Locator leaf = desk.page().locator("[role=treeitem][aria-level='3']").first();
+    String other = mains.nth(1).getAttribute("aria-label").replaceFirst("^\\d ", "").split(",")[0];
+    leaf.click();
+    final String label = desk.title().textContent();
+    act(desk, "Show it under another topic too");
+    sheet(desk).getByLabel("Find the other topic").fill(other);
+    sheet(desk).getByRole(AriaRole.OPTION).first().click();
+    sheet(desk).getByText("Show it there too").click();
+    Locator again = desk.page().locator("[data-again]");
+    assertThat(again).hasCount(1);
+    assertThat(desk.reading().getByText("also under")).isVisible();
+    mains.nth(1).click();
+    assertThat(desk.reading().getByText("also here:")).isVisible();
+    again.locator(".hit").click();
+    assertThat(desk.title()).hasText(label);
+    desk.page()
+        .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Outline"))
+        .first()
+        .click();
+    assertThat(desk.page().getByText(Pattern.compile("^also here: .*" + label))).isVisible();
+    desk.reading().getByText("Not there").click();
+    assertThat(desk.reading().getByText("also under")).hasCount(0);
+  }
+}
