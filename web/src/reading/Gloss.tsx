@@ -3,6 +3,7 @@ import type { Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { TextButton } from "../ui/Button";
 import { Kept } from "./Kept";
+import { NoteField } from "./NoteField";
 
 const Defined = styled.div`
   display: grid;
@@ -54,12 +55,9 @@ export function Gloss({ topic, actions }: { topic: Topic; actions: DeskActions }
           />
         </Lead>
       )}
-      <Kept
+      <NoteField
         key={`note ${topic.id}`}
-        label="Note"
-        placeholder="Add a note"
         value={topic.note}
-        longest={20_000}
         onKeep={(note) => actions.edit({ type: "Note", topic: topic.id, note })}
       />
     </div>

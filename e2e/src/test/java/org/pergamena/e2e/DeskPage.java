@@ -42,7 +42,8 @@ final class DeskPage {
   Locator topic(String label) {
     return page.getByRole(
         AriaRole.TREEITEM,
-        new Page.GetByRoleOptions().setName(Pattern.compile("(^|\\d )" + label + ",")));
+        new Page.GetByRoleOptions()
+            .setName(Pattern.compile("^(([\\d.]+|[a-z]{1,2}[\\d.]*) )?" + label + ",")));
   }
 
   Locator topics() {

@@ -290,15 +290,26 @@ class EditTest {
   }
 
   @Test
-  void a_note_is_kept_when_the_field_is_left(DeskPage desk) {
+  void a_note_is_rich_text_and_kept_as_markdown_when_the_field_is_left(DeskPage desk) {
     desk.open();
     desk.someLeaf().click();
-    desk.page().getByLabel("Note").fill("Check the discount rate.");
-    desk.page().getByLabel("Note").blur();
+    Locator note =
+        desk.reading()
+            .getByRole(
+                AriaRole.TEXTBOX, new Locator.GetByRoleOptions().setName("Note").setExact(true));
+    note.click();
+    desk.page().keyboard().type("Check the **discount** rate");
+    desk.page().keyboard().press("Enter");
+    desk.page().keyboard().type("- ask the warden");
+    desk.button("Bold").click();
+    note.blur();
     assertThat(desk.button("Undo")).isEnabled();
-    desk.page().reload();
+    desk.kept().page().reload();
     desk.someLeaf().click();
-    assertThat(desk.page().getByLabel("Note")).hasValue("Check the discount rate.");
+    assertThat(note.locator("strong")).hasText("discount");
+    assertThat(note.locator("li")).hasText("ask the warden");
+    desk.button("Undo").click();
+    assertThat(note).hasText("");
   }
 
   @Test

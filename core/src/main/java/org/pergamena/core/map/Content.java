@@ -36,7 +36,7 @@ public record Content(
   public static final int LONGEST_LABEL = 300;
 
   /** The longest note, in code units. */
-  public static final int LONGEST_NOTE = 20_000;
+  public static final int LONGEST_NOTE = 200_000;
 
   public Content {
     evidence = List.copyOf(evidence);

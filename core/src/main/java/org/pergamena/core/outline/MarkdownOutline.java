@@ -120,10 +120,20 @@ public final class MarkdownOutline {
     text.append('\n');
     note.strip()
         .lines()
-        .forEach(line -> text.append(line.isBlank() ? "" : indent + escape(line)).append('\n'));
+        .forEach(line -> text.append(line.isBlank() ? "" : indent + kept(line)).append('\n'));
     if (!heading) {
       text.append('\n');
     }
+  }
+
+  /**
+   * A line of a note, which is Markdown itself; what would begin a topic, a heading or a footnote
+   * is taken for words.
+   */
+  private static String kept(String line) {
+    return line.replaceFirst("^(\\s*)(#+|[-+*](?=\\s))", "$1\\\\$2")
+        .replaceFirst("^(\\s*\\d+)([.)])(\\s)", "$1\\\\$2$3")
+        .replace("[^", "\\[^");
   }
 
   /** The cross-links that lead from a topic, each with its phrase and the other end. */

@@ -35,7 +35,7 @@ class MarkdownOutlineTest {
 
             ## wall
 
-            Look \\*again\\*.
+            Look *again*.
 
             1\\. Then
 

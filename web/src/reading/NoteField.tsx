@@ -1,0 +1,16 @@
+import { lazy, Suspense } from "react";
+import { Kept } from "./Kept";
+
+export type NoteProps = { value: string; onKeep: (words: string) => void };
+
+const RichNote = lazy(() => import("./RichNote"));
+
+/** A note of any length; a plain field until what edits it is there. */
+export function NoteField(props: NoteProps) {
+  const plain = <Kept label="Note" placeholder="Add a note" longest={200_000} {...props} />;
+  return (
+    <Suspense fallback={plain}>
+      <RichNote {...props} />
+    </Suspense>
+  );
+}

@@ -1,0 +1,248 @@
+import { LinkNode, TOGGLE_LINK_COMMAND } from "@lexical/link";
+import {
+  INSERT_ORDERED_LIST_COMMAND,
+  INSERT_UNORDERED_LIST_COMMAND,
+  ListItemNode,
+  ListNode,
+} from "@lexical/list";
+import {
+  $convertFromMarkdownString,
+  $convertToMarkdownString,
+  BOLD_ITALIC_STAR,
+  BOLD_STAR,
+  HEADING,
+  ITALIC_STAR,
+  LINK,
+  ORDERED_LIST,
+  QUOTE,
+  UNORDERED_LIST,
+} from "@lexical/markdown";
+import { LexicalComposer } from "@lexical/react/LexicalComposer";
+import { useLexicalComposerContext } from "@lexical/react/LexicalComposerContext";
+import { ContentEditable } from "@lexical/react/LexicalContentEditable";
+import { LexicalErrorBoundary } from "@lexical/react/LexicalErrorBoundary";
+import { HistoryPlugin } from "@lexical/react/LexicalHistoryPlugin";
+import { LinkPlugin } from "@lexical/react/LexicalLinkPlugin";
+import { ListPlugin } from "@lexical/react/LexicalListPlugin";
+import { MarkdownShortcutPlugin } from "@lexical/react/LexicalMarkdownShortcutPlugin";
+import { RichTextPlugin } from "@lexical/react/LexicalRichTextPlugin";
+import { $createQuoteNode, HeadingNode, QuoteNode } from "@lexical/rich-text";
+import { $getSelection, $isRangeSelection, FORMAT_TEXT_COMMAND, type LexicalEditor } from "lexical";
+import { useEffect, useRef, useState } from "react";
+import styled from "styled-components";
+import type { NoteProps } from "./NoteField";
+
+/** What CommonMark has of what a note needs. */
+const MARKS = [
+  HEADING,
+  QUOTE,
+  UNORDERED_LIST,
+  ORDERED_LIST,
+  BOLD_ITALIC_STAR,
+  BOLD_STAR,
+  ITALIC_STAR,
+  LINK,
+];
+
+const Frame = styled.div`
+  position: relative;
+  margin: 0 -9px;
+  border: 1px solid transparent;
+  border-radius: ${({ theme }) => theme.radius};
+  font: 400 15px/22px ${({ theme }) => theme.reading};
+  &:hover, &:focus-within { border-color: ${({ theme }) => theme.rule}; background: ${({ theme }) => theme.vellum}; }
+  [contenteditable] { padding: 4px 8px; min-height: 30px; outline: none; overflow-wrap: anywhere; }
+  [contenteditable] > * + * { margin-top: 6px; }
+  ul, ol { padding-left: 22px; }
+  ul { list-style: disc; }
+  blockquote { padding-left: 10px; border-left: 2px solid ${({ theme }) => theme.rule}; color: ${({ theme }) => theme.softInk}; }
+  h1, h2, h3, h4 { font: 600 16px/22px ${({ theme }) => theme.reading}; }
+  a { color: ${({ theme }) => theme.rubric}; }
+  strong { font-weight: 600; }
+`;
+
+const Placeholder = styled.div`
+  position: absolute;
+  left: 8px;
+  top: 4px;
+  pointer-events: none;
+  color: ${({ theme }) => theme.softInk};
+`;
+
+const Bar = styled.div`
+  display: none;
+  flex-wrap: wrap;
+  gap: 2px;
+  padding: 2px 4px;
+  border-top: 1px solid ${({ theme }) => theme.rule};
+  font: 400 14px/20px ${({ theme }) => theme.control};
+  ${Frame}:focus-within & { display: flex; }
+  button {
+    min-width: 28px;
+    min-height: 28px;
+    padding: 2px 7px;
+    border: 1px solid transparent;
+    border-radius: 3px;
+    background: none;
+    font: inherit;
+    color: inherit;
+    cursor: pointer;
+    &:hover, &:focus-visible { border-color: ${({ theme }) => theme.softInk}; }
+  }
+  input {
+    flex: 1;
+    min-width: 120px;
+    padding: 2px 6px;
+    font: inherit;
+    color: inherit;
+    background: ${({ theme }) => theme.page};
+    border: 1px solid ${({ theme }) => theme.rule};
+  }
+`;
+
+/** A note as rich text, kept as CommonMark; Markdown's marks are taken while one types. */
+export default function RichNote({ value, onKeep }: NoteProps) {
+  return (
+    <LexicalComposer
+      initialConfig={{
+        namespace: "note",
+        nodes: [HeadingNode, QuoteNode, ListNode, ListItemNode, LinkNode],
+        editorState: () => $convertFromMarkdownString(value, MARKS),
+        onError: (error: Error) => {
+          throw error;
+        },
+      }}
+    >
+      <Editing value={value} onKeep={onKeep} />
+    </LexicalComposer>
+  );
+}
+
+function written(editor: LexicalEditor): string {
+  return editor
+    .getEditorState()
+    .read(() => $convertToMarkdownString(MARKS))
+    .trim();
+}
+
+function Editing({ value, onKeep }: NoteProps) {
+  const [editor] = useLexicalComposerContext();
+  const frame = useRef<HTMLDivElement>(null);
+  const begun = useRef("");
+  const [linking, setLinking] = useState<string | null>(null);
+  // what was changed elsewhere, by undo or by another view, is shown
+  useEffect(() => {
+    if (!frame.current?.contains(document.activeElement)) {
+      editor.update(() => $convertFromMarkdownString(value, MARKS), { discrete: true });
+    }
+    begun.current = written(editor);
+  }, [editor, value]);
+  const keep = () => {
+    const words = written(editor);
+    if (words !== begun.current) {
+      begun.current = words;
+      onKeep(words);
+    }
+  };
+  const mark = (format: "bold" | "italic") => editor.dispatchCommand(FORMAT_TEXT_COMMAND, format);
+  const quote = () =>
+    editor.update(() => {
+      const selection = $getSelection();
+      if ($isRangeSelection(selection)) {
+        const top = selection.anchor.getNode().getTopLevelElement();
+        const quoted = $createQuoteNode();
+        quoted.append(...(top && "getChildren" in top ? top.getChildren() : []));
+        top?.replace(quoted);
+        quoted.selectEnd();
+      }
+    });
+  const link = () => {
+    editor.dispatchCommand(TOGGLE_LINK_COMMAND, linking?.trim() || null);
+    setLinking(null);
+    editor.focus();
+  };
+  return (
+    <Frame
+      ref={frame}
+      onBlur={(event) => {
+        if (!event.currentTarget.contains(event.relatedTarget)) {
+          setLinking(null);
+          keep();
+        }
+      }}
+      onKeyDown={(event) => event.stopPropagation()}
+    >
+      <RichTextPlugin
+        contentEditable={<ContentEditable aria-label="Note" aria-multiline="true" spellCheck />}
+        placeholder={<Placeholder>Add a note</Placeholder>}
+        ErrorBoundary={LexicalErrorBoundary}
+      />
+      <Bar role="toolbar" aria-label="Form of the words">
+        {linking === null ? (
+          <>
+            <Tool label="Bold" onPress={() => mark("bold")}>
+              <b>B</b>
+            </Tool>
+            <Tool label="Italic" onPress={() => mark("italic")}>
+              <i>I</i>
+            </Tool>
+            <Tool
+              label="List"
+              onPress={() => editor.dispatchCommand(INSERT_UNORDERED_LIST_COMMAND, undefined)}
+            >
+              • list
+            </Tool>
+            <Tool
+              label="Numbered list"
+              onPress={() => editor.dispatchCommand(INSERT_ORDERED_LIST_COMMAND, undefined)}
+            >
+              1. list
+            </Tool>
+            <Tool label="Quotation" onPress={quote}>
+              “ ”
+            </Tool>
+            <Tool label="Link" onPress={() => setLinking("https://")}>
+              link
+            </Tool>
+          </>
+        ) : (
+          <input
+            // biome-ignore lint/a11y/noAutofocus: it opens on a press of the person
+            autoFocus
+            aria-label="Address of the link"
+            value={linking}
+            onChange={(event) => setLinking(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === "Enter") {
+                event.preventDefault();
+                link();
+              } else if (event.key === "Escape") {
+                setLinking(null);
+                editor.focus();
+              }
+            }}
+          />
+        )}
+      </Bar>
+      <ListPlugin />
+      <LinkPlugin validateUrl={(url) => /^(https?:|mailto:)/i.test(url)} />
+      <HistoryPlugin />
+      <MarkdownShortcutPlugin transformers={MARKS} />
+    </Frame>
+  );
+}
+
+type ToolProps = { label: string; onPress: () => void; children: React.ReactNode };
+
+function Tool({ label, onPress, children }: ToolProps) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      onMouseDown={(event) => event.preventDefault()}
+      onClick={onPress}
+    >
+      {children}
+    </button>
+  );
+}
