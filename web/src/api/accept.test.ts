@@ -12,7 +12,8 @@ const patch = (base: number, stamp: number, part: Partial<Patch> = {}): Patch =>
   scene: null,
   sources: [],
   shelf: null,
-  links: null,
+  links: [],
+  goneLinks: [],
   also: null,
   proposals: null,
   jobs: [],
@@ -25,7 +26,8 @@ const scene = {
   topics: [],
   gone: [],
   moved: [],
-  links: null,
+  links: [],
+  goneLinks: [],
   zones: null,
 };
 

@@ -22,7 +22,10 @@ export function accept(desk: Desk | undefined, patch: Patch): Desk | null {
     id: desk.id,
     facts: patch.facts,
     topics,
-    links: patch.links ?? desk.links,
+    links:
+      patch.links.length + patch.goneLinks.length > 0
+        ? [...replaced(desk.links, patch.links, patch.goneLinks).values()]
+        : desk.links,
     also: patch.also ?? desk.also,
     sources: shelved(desk, patch),
     scene: patch.scene
@@ -93,7 +96,10 @@ function redrawn(
     width: patch.width,
     height: patch.height,
     topics: [...topics, ...also].flatMap(({ id }) => drawn.get(id) ?? []),
-    links: patch.links ?? before.links,
+    links:
+      patch.links.length + patch.goneLinks.length > 0
+        ? [...replaced(before.links, patch.links, patch.goneLinks).values()]
+        : before.links,
     zones: patch.zones ?? before.zones,
   };
 }

@@ -12,12 +12,12 @@ import type { Topic } from "../api/types";
 import { upmost } from "../choice/choice";
 import { theme } from "../theme/tokens";
 import type { Editing, MapCommands } from "./commands";
-import { Drawing } from "./Drawing";
 import { DropTarget } from "./DropTarget";
 import { childAbove, type Drop, dropAt, framed, type Point, topicAt } from "./drop";
 import { FarTopics } from "./FarTopics";
 import { type Ended, LabelEditor, overLabel } from "./LabelEditor";
 import { Legend } from "./Legend";
+import { Links } from "./Links";
 import { keepLabel } from "./labelling";
 import { mapKeys } from "./mapKeys";
 import { Pinned } from "./Pinned";
@@ -312,16 +312,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
             >
               {far && <FarTopics topics={seen} />}
               {glyphs}
-              {scene.links.map((link) => (
-                <g key={link.id} data-link={link.id} pointerEvents="none">
-                  <Drawing drawn={link.drawn} x={0} y={0} />
-                  {(choice.ids.has(link.from) || choice.ids.has(link.to)) && (
-                    <g className="bow">
-                      <Drawing drawn={link.chosen} x={0} y={0} />
-                    </g>
-                  )}
-                </g>
-              ))}
+              <Links tree={tree} chosen={choice.ids} />
               {carried?.drop && <DropTarget drop={carried.drop} />}
               {carried && (
                 <text

@@ -72,6 +72,7 @@ class DeskBench {
           if (!answer.ok) throw new Error(await answer.text());
         }""",
         List.of(map, outline(topics)));
+    page.evaluate(LINKED, List.of(map, Integer.getInteger("bench.links", 0)));
     page.reload();
     assertThat(desk.topics().first()).isVisible();
     desk.openEverything();
@@ -103,6 +104,28 @@ class DeskBench {
     rename(desk);
     pan(desk);
   }
+
+  /** Links topics that stand far from each other. */
+  private static final String LINKED =
+      """
+      async ([map, count]) => {
+        if (count === 0) return;
+        const token = /XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1];
+        const { topics } = await (await fetch(`/api/maps/${map}`)).json();
+        const edits = Array.from({ length: count }, (_, i) => ({
+          type: "Connect",
+          link: crypto.randomUUID(),
+          from: topics[1 + (i * 37) % (topics.length - 1)].id,
+          to: topics[1 + (i * 37 + 501) % (topics.length - 1)].id,
+          phrase: `leads to ${i}`,
+        }));
+        const answer = await fetch(`/api/maps/${map}/edits`, {
+          method: "POST",
+          headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": token },
+          body: JSON.stringify({ id: crypto.randomUUID(), edit: { type: "Several", edits } }),
+        });
+        if (!answer.ok) throw new Error(await answer.text());
+      }""";
 
   private static String outline(int topics) {
     StringBuilder text = new StringBuilder();

@@ -138,12 +138,9 @@ final class BraceLayout {
       low = Math.max(low, topic.y() + topic.height());
     }
     List<Placed> topics = inOrder(sheet, Neighbours.found(sheet, all));
+    Crossings.Drawn drawn = Crossings.drawn(sheet, topics);
     return new Scene(
-        Math.ceil(end + MARGIN),
-        Math.ceil(low + MARGIN),
-        topics,
-        Crossings.drawn(sheet, topics),
-        ZONES);
+        Math.ceil(end + MARGIN), Math.ceil(low + MARGIN), drawn.topics(), drawn.links(), ZONES);
   }
 
   /**

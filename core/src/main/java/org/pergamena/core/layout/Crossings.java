@@ -35,7 +35,7 @@ final class Crossings {
   private final Sheet sheet;
   private final List<Placed> placed;
   private final Map<UUID, Placed> byId = new HashMap<>();
-  private final Map<UUID, Double> marks = new HashMap<>();
+  private final Map<UUID, List<Item>> marks = new HashMap<>();
   private final boolean lines;
   private final boolean marked;
   private int ties;
@@ -49,8 +49,17 @@ final class Crossings {
     placed.forEach(topic -> byId.put(topic.id(), topic));
   }
 
-  static List<Scene.Across> drawn(Sheet sheet, List<Placed> placed) {
-    return new Crossings(sheet, placed).drawn();
+  /** The links of a scene, and its topics with the marks of those that are ties. */
+  record Drawn(List<Placed> topics, List<Scene.Across> links) {}
+
+  static Drawn drawn(Sheet sheet, List<Placed> placed) {
+    Crossings crossings = new Crossings(sheet, placed);
+    List<Scene.Across> links = crossings.drawn();
+    return new Drawn(placed.stream().map(crossings::marked).toList(), links);
+  }
+
+  private Placed marked(Placed topic) {
+    return marks.containsKey(topic.id()) ? topic.with(marks.get(topic.id())) : topic;
   }
 
   private List<Scene.Across> drawn() {
@@ -114,7 +123,7 @@ final class Crossings {
     if (width > 0) {
       items.add(new Words(Role.PHRASE, said(link), x + 8, middle + 4, PHRASE, ink()));
     }
-    return new Scene.Across(link.id(), link.from(), link.to(), items, List.of(), false);
+    return across(link, items, false);
   }
 
   /** The words on a link; what is supposed ends in a question mark. */
@@ -136,56 +145,41 @@ final class Crossings {
     return new Line(path, ink(), STROKE, List.of());
   }
 
-  /**
-   * A bow from the end of one topic's words to the end of the other's, for while one of them is
-   * chosen: it may cover what else stands there.
-   */
-  private List<Item> bow(CrossLink link, Placed from, Placed to) {
-    double x1 = from.x() + from.width() + 2;
-    double y1 = from.y() + from.height() / 2;
-    double x2 = to.x() + to.width() + 2;
-    double y2 = to.y() + to.height() / 2;
-    double out = Math.max(x1, x2) + 24 + Math.min(90, Math.abs(y2 - y1) / 5);
-    List<Item> items = new ArrayList<>();
-    Path path = new Path.Pen().move(x1, y1).curve(out, (y1 + y2) / 2, x2, y2).path();
-    items.add(new Line(path, ink(), STROKE, dash(link)));
-    Direction direction = link.manner().direction();
-    if (direction != Direction.NONE) {
-      items.add(point(x2, y2));
-    }
-    if (direction == Direction.BOTH) {
-      items.add(point(x1, y1));
-    }
-    String said = said(link);
-    if (!said.isEmpty()) {
-      double x = (x1 + x2) / 4 + out / 2 + 4;
-      items.add(new Words(Role.PHRASE, said, x, (y1 + y2) / 2 + 4, PHRASE, ink()));
-    }
-    return items;
-  }
-
-  private Item point(double x, double y) {
-    Path path =
-        new Path.Pen().move(x + ARROW, y - ARROW).line(x, y).line(x + ARROW, y + ARROW).path();
-    return new Line(path, ink(), STROKE, List.of());
-  }
-
   private boolean covered(Box box) {
     return placed.stream().anyMatch(topic -> topic.box().overlaps(box));
   }
 
-  /** The same mark at both ends, each above the end of the topic's words. */
-  private Scene.Across tie(CrossLink link, Placed from, Placed to) {
-    String mark = MARKS[ties % MARKS.length].repeat(1 + ties / MARKS.length % 3);
-    ties++;
-    List<Item> items = marked ? List.of(mark(mark, from), mark(mark, to)) : List.of();
-    return new Scene.Across(link.id(), link.from(), link.to(), items, bow(link, from, to), true);
+  private static Scene.Across across(CrossLink link, List<Item> items, boolean tie) {
+    Direction direction = link.manner().direction();
+    return new Scene.Across(
+        link.id(),
+        link.from(),
+        link.to(),
+        items,
+        tie,
+        said(link),
+        dash(link),
+        direction == Direction.BOTH,
+        direction != Direction.NONE);
   }
 
-  private Item mark(String mark, Placed topic) {
-    double before = marks.getOrDefault(topic.id(), 0.0);
-    double x = topic.x() + topic.width() + 1 + before;
-    marks.put(topic.id(), before + sheet.width(mark, TIE) + 3);
-    return new Words(Role.TIE, mark, x, topic.y() + 12, TIE, sheet.palette().rubric());
+  /** The same mark at both ends, each above the end of the topic's words. */
+  private Scene.Across tie(CrossLink link, Placed from, Placed to) {
+    if (marked) {
+      String mark = MARKS[ties % MARKS.length].repeat(1 + ties / MARKS.length % 3);
+      ties++;
+      mark(mark, from);
+      mark(mark, to);
+    }
+    return across(link, List.of(), true);
+  }
+
+  private void mark(String mark, Placed topic) {
+    List<Item> before = marks.computeIfAbsent(topic.id(), id -> new ArrayList<>());
+    double x = topic.width() + 1;
+    for (Item item : before) {
+      x += sheet.width(((Words) item).text(), TIE) + 3;
+    }
+    before.add(new Words(Role.TIE, mark, x, 12, TIE, sheet.palette().rubric()));
   }
 }

@@ -1,5 +1,6 @@
 package org.pergamena.core.layout;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 
@@ -62,6 +63,14 @@ public record Placed(
   public Placed at(double newX, double newY) {
     return new Placed(
         id, level, branch, newX, newY, width, height, items, toggle, closed, leftward, near, again);
+  }
+
+  /** The same with more drawn of it, which takes up no room. */
+  Placed with(List<Item> more) {
+    List<Item> all = new ArrayList<>(items);
+    all.addAll(more);
+    return new Placed(
+        id, level, branch, x, y, width, height, all, toggle, closed, leftward, near, again);
   }
 
   Placed with(Near newNear) {

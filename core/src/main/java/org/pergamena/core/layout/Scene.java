@@ -17,10 +17,20 @@ public record Scene(
   /**
    * A cross-link as it is drawn, where it stands on the page.
    *
-   * @param items what is always drawn of it
-   * @param chosen what is drawn besides while one of its ends is chosen
-   * @param tie whether it is drawn as a pair of reference marks, as a line would cover words
+   * @param items its line where one is free; marks belong to the topics at which they stand
+   * @param tie whether it is a pair of reference marks, as a line would cover words
+   * @param said the words that its line has while one of its ends is chosen
+   * @param dash lengths of strokes and gaps of that line
+   * @param atFrom whether that line points at its first end; {@code atTo} likewise
    */
   public record Across(
-      UUID id, UUID from, UUID to, List<Item> items, List<Item> chosen, boolean tie) {}
+      UUID id,
+      UUID from,
+      UUID to,
+      List<Item> items,
+      boolean tie,
+      String said,
+      List<Double> dash,
+      boolean atFrom,
+      boolean atTo) {}
 }

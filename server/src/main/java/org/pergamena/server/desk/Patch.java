@@ -25,7 +25,8 @@ import org.pergamena.server.jobs.Jobs;
  * @param scene what has changed of what is drawn, or null if nothing has
  * @param sources those that came or are different
  * @param shelf all sources in their order, or null if these are the same
- * @param links all cross-links, or null if these are the same
+ * @param links cross-links that came or are different
+ * @param goneLinks cross-links that are not there any more
  * @param also where topics are shown again, or null if that is the same
  * @param proposals all proposals, or null if these are the same
  */
@@ -50,7 +51,8 @@ record Patch(
         ScenePatch scene,
     List<Desk.SourceView> sources,
     @Schema(types = {"array", "null"}) List<UUID> shelf,
-    @Schema(types = {"array", "null"}) List<Desk.CrossLinkView> links,
+    List<Desk.CrossLinkView> links,
+    List<UUID> goneLinks,
     @Schema(types = {"array", "null"}) List<Also> also,
     @Schema(types = {"array", "null"}) List<Desk.ProposalView> proposals,
     List<Jobs.View> jobs) {
@@ -61,7 +63,8 @@ record Patch(
    * @param topics those that came or are drawn otherwise
    * @param gone topics that are not drawn any more
    * @param moved runs of topics, by their order in the scene before, that stand elsewhere
-   * @param links all cross-links as they are drawn, or null if these are the same
+   * @param links cross-links that came or are drawn otherwise
+   * @param goneLinks cross-links that are not drawn any more
    * @param zones all drop zones, or null if these are the same
    */
   record ScenePatch(
@@ -70,7 +73,8 @@ record Patch(
       List<SceneView.PlacedView> topics,
       List<UUID> gone,
       List<Run> moved,
-      @Schema(types = {"array", "null"}) List<SceneView.AcrossView> links,
+      List<SceneView.AcrossView> links,
+      List<UUID> goneLinks,
       @Schema(types = {"array", "null"}) List<DropZone> zones) {}
 
   /**
@@ -83,7 +87,8 @@ record Patch(
   /** A whole desk. */
   static Patch whole(Desk desk) {
     return new Patch(
-        desk, null, null, List.of(), List.of(), null, List.of(), null, null, null, null, List.of());
+        desk, null, null, List.of(), List.of(), null, List.of(), null, List.of(), List.of(), null,
+        null, List.of());
   }
 
   /** What leads from one state to another. */
@@ -97,7 +102,8 @@ record Patch(
         between(before.scene(), now.scene()),
         different(before.sources(), now.sources(), Desk.SourceView::id),
         unlessSame(ids(before.sources()), ids(now.sources())),
-        unlessSame(before.links(), now.links()),
+        different(before.links(), now.links(), Desk.CrossLinkView::id),
+        gone(before.links(), now.links(), Desk.CrossLinkView::id),
         unlessSame(before.also(), now.also()),
         unlessSame(before.proposals(), now.proposals()),
         now.jobs());
@@ -145,9 +151,16 @@ record Patch(
     now.topics().stream()
         .filter(topic -> next.containsKey(topic.id()))
         .forEach(topic -> other.add(SceneView.placed(topic)));
-    List<SceneView.AcrossView> links = SceneView.across(now);
-    boolean sameLinks = links.equals(SceneView.across(before));
-    boolean nothing = other.isEmpty() && gone.isEmpty() && moved.isEmpty() && sameLinks;
+    List<SceneView.AcrossView> were = SceneView.across(before);
+    List<SceneView.AcrossView> are = SceneView.across(now);
+    List<SceneView.AcrossView> links = different(were, are, SceneView.AcrossView::id);
+    List<UUID> goneLinks = gone(were, are, SceneView.AcrossView::id);
+    boolean nothing =
+        other.isEmpty()
+            && gone.isEmpty()
+            && moved.isEmpty()
+            && links.isEmpty()
+            && goneLinks.isEmpty();
     if (nothing && before.width() == now.width() && before.height() == now.height()) {
       return null;
     }
@@ -157,7 +170,8 @@ record Patch(
         other,
         gone,
         moved,
-        sameLinks ? null : links,
+        links,
+        goneLinks,
         unlessSame(before.zones(), now.zones()));
   }
 

@@ -71,9 +71,20 @@ record SceneView(
   /**
    * A cross-link as it is drawn, where it stands in the scene.
    *
-   * @param chosen what is drawn besides while one of its ends is chosen
+   * @param tie whether it is a pair of reference marks, drawn with its topics
+   * @param said the words that its line has while one of its ends is chosen
+   * @param atFrom whether that line points at its first end
    */
-  record AcrossView(UUID id, UUID from, UUID to, Drawn drawn, Drawn chosen, boolean tie) {}
+  record AcrossView(
+      UUID id,
+      UUID from,
+      UUID to,
+      Drawn drawn,
+      boolean tie,
+      String said,
+      String dash,
+      boolean atFrom,
+      boolean atTo) {}
 
   /** What is drawn, by kind. */
   record Drawn(List<Words> texts, List<Bar> bars, List<Stroke> lines) {}
@@ -104,12 +115,7 @@ record SceneView(
   }
 
   static List<AcrossView> across(Scene scene) {
-    return scene.links().stream()
-        .map(
-            l ->
-                new AcrossView(
-                    l.id(), l.from(), l.to(), drawn(l.items()), drawn(l.chosen()), l.tie()))
-        .toList();
+    return scene.links().stream().map(SceneView::across).toList();
   }
 
   /** Whether two are sent the same but for where they stand. */
@@ -157,14 +163,27 @@ record SceneView(
         Box box = rounded(bar.box());
         bars.add(new Bar(box.x(), box.y(), box.width(), box.height(), bar.fill()));
       } else if (item instanceof Item.Line line) {
-        lines.add(new Stroke(line.path().svg(), line.stroke(), line.width(), dash(line)));
+        lines.add(new Stroke(line.path().svg(), line.stroke(), line.width(), dash(line.dash())));
       }
     }
     return new Drawn(texts, bars, lines);
   }
 
-  private static String dash(Item.Line line) {
-    return String.join(" ", line.dash().stream().map(String::valueOf).toList());
+  private static AcrossView across(Scene.Across link) {
+    return new AcrossView(
+        link.id(),
+        link.from(),
+        link.to(),
+        drawn(link.items()),
+        link.tie(),
+        link.said(),
+        dash(link.dash()),
+        link.atFrom(),
+        link.atTo());
+  }
+
+  private static String dash(List<Double> lengths) {
+    return String.join(" ", lengths.stream().map(String::valueOf).toList());
   }
 
   private static Box rounded(Box box) {

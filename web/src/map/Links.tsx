@@ -1,0 +1,75 @@
+import { memo } from "react";
+import type { Across, Placed } from "../api/types";
+import { theme } from "../theme/tokens";
+import { Drawing, FACES } from "./Drawing";
+import type { Tree } from "./tree";
+
+const ARROW = 4;
+
+type LinksProps = {
+  tree: Tree;
+  /** The topics that are chosen, whose links show their lines. */
+  chosen: ReadonlySet<string>;
+};
+
+/** Cross-links as the scene has them, and the lines of those whose ends are chosen. */
+export const Links = memo(function Links({ tree, chosen }: LinksProps) {
+  return (
+    <>
+      {tree.desk.scene.links.map((link) => {
+        const shows = chosen.has(link.from) || chosen.has(link.to);
+        const from = shows && link.tie ? shown(tree, link.from) : undefined;
+        const to = shows && link.tie ? shown(tree, link.to) : undefined;
+        const drawn = link.drawn.lines.length > 0;
+        return (
+          (drawn || (from && to)) && (
+            <g key={link.id} data-link={link.id} pointerEvents="none">
+              {drawn && <Drawing drawn={link.drawn} x={0} y={0} />}
+              {from && to && <Bow link={link} from={from} to={to} />}
+            </g>
+          )
+        );
+      })}
+    </>
+  );
+});
+
+/** A topic as it is drawn, or the closed one under which it is hidden. */
+function shown(tree: Tree, id: string): Placed | undefined {
+  for (let at = tree.get(id); at; at = tree.parent(at)) {
+    const placed = tree.placed(at.id);
+    if (placed) {
+      return placed;
+    }
+  }
+  return undefined;
+}
+
+/** A line from the end of one topic’s words to the end of the other’s, over what stands there. */
+function Bow({ link, from, to }: { link: Across; from: Placed; to: Placed }) {
+  const [x1, y1] = [from.x + from.width + 2, from.y + from.height / 2];
+  const [x2, y2] = [to.x + to.width + 2, to.y + to.height / 2];
+  const middle = (y1 + y2) / 2;
+  const out = Math.max(x1, x2) + 24 + Math.min(90, Math.abs(y2 - y1) / 5);
+  const line = { fill: "none", stroke: theme.rubric, strokeWidth: 1.2 };
+  return (
+    <g className="bow">
+      <path d={`M${x1} ${y1}Q${out} ${middle} ${x2} ${y2}`} strokeDasharray={link.dash} {...line} />
+      {link.atTo && <path d={arrow(x2, y2)} {...line} />}
+      {link.atFrom && <path d={arrow(x1, y1)} {...line} />}
+      <text
+        x={(x1 + x2) / 4 + out / 2 + 4}
+        y={middle + 4}
+        fontSize={13}
+        fill={theme.rubric}
+        {...FACES.READING_ITALIC}
+      >
+        {link.said}
+      </text>
+    </g>
+  );
+}
+
+function arrow(x: number, y: number): string {
+  return `M${x + ARROW} ${y - ARROW}L${x} ${y}L${x + ARROW} ${y + ARROW}`;
+}
