@@ -54,3 +54,15 @@ create table also_here (
 );
 create index also_here_map on also_here (map_id);
 create index also_here_parent on also_here (parent_id);
+
+-- Remarks on topics, cross-links and passages; they stay while their subject is gone.
+create table comment (
+  id       uuid primary key,
+  map_id   uuid not null references map on delete cascade,
+  subject  uuid not null,
+  author   uuid not null,
+  said_at  timestamptz not null,
+  body     text not null,
+  resolved boolean not null
+);
+create index comment_map on comment (map_id);

@@ -196,6 +196,30 @@ class MapsApiTest {
   }
 
   @Test
+  void a_remark_is_made_resolved_and_there_again_with_its_topic(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID wall = visitor.add(map, root(visitor.desk(map)), null, "Wall");
+    UUID comment = UUID.randomUUID();
+    visitor.edit(
+        map, Map.of("type", "Say", "comment", comment, "subject", wall, "text", " How old? "));
+    JsonNode said =
+        visitor.edit(map, Map.of("type", "Reword", "comment", comment, "text", "How high?")).desk();
+    assertThat(said.at("/comments/0/text").asString()).isEqualTo("How high?");
+    assertThat(said.at("/comments/0/subject").asString()).isEqualTo(wall.toString());
+    JsonNode settled =
+        visitor.edit(map, Map.of("type", "Settle", "comment", comment, "resolved", true)).desk();
+    assertThat(settled.at("/comments/0/resolved").asBoolean()).isTrue();
+    assertThat(visitor.undo(map).desk().at("/comments/0/resolved").asBoolean()).isFalse();
+    visitor.edit(map, Map.of("type", "Remove", "topic", wall));
+    assertThat(visitor.undo(map).desk().get("comments")).hasSize(1);
+    JsonNode without = visitor.edit(map, Map.of("type", "Unsay", "comment", comment)).desk();
+    assertThat(without.get("comments")).isEmpty();
+    Map<String, Object> blank =
+        Map.of("type", "Say", "comment", comment, "subject", wall, "text", "  ");
+    assertThat(edit(visitor, map, blank).problem()).contains("A remark has");
+  }
+
+  @Test
   void a_topic_lies_loose_and_is_shown_again_under_another(TestVisitor visitor) {
     UUID map = visitor.newMap();
     UUID root = root(visitor.desk(map));

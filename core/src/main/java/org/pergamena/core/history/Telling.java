@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.CommentChange;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.EvidenceChange;
@@ -111,6 +112,8 @@ public final class Telling {
       return "Changed how the map is shown";
     } else if (part instanceof LegendChange) {
       return "Changed the tags of the map";
+    } else if (part instanceof CommentChange comment) {
+      return comment(comment);
     } else if (part instanceof AlsoChange.Show show) {
       return "Showed "
           + label(show.also().topic())
@@ -145,6 +148,17 @@ public final class Telling {
           : "Took " + label(aside.topic()) + " back";
     }
     return "Changed the passages of " + label(((ContentChange.Refill) change).topic());
+  }
+
+  private static String comment(CommentChange change) {
+    if (change instanceof CommentChange.Say) {
+      return "Made a remark";
+    } else if (change instanceof CommentChange.Settle settle) {
+      return settle.resolved() ? "Resolved a remark" : "Opened a remark again";
+    }
+    return change instanceof CommentChange.Reword
+        ? "Changed the words of a remark"
+        : "Took a remark away";
   }
 
   private String link(LinkChange change) {

@@ -16,6 +16,7 @@ public sealed interface Change
         LookChange,
         LegendChange,
         AlsoChange,
+        CommentChange,
         ShelfChange,
         Together {
 

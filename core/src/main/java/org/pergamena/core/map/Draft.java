@@ -19,6 +19,7 @@ public final class Draft {
   private final Map<UUID, Topic> topics;
   private final Map<UUID, CrossLink> links;
   private final Map<UUID, Also> also;
+  private final Map<UUID, Comment> comments;
   private MapLook look;
   private Legend legend;
   private final Map<UUID, Integer> colours;
@@ -28,6 +29,7 @@ public final class Draft {
   private final Set<UUID> placed = new HashSet<>();
   private final Set<UUID> linked = new HashSet<>();
   private final Set<UUID> shown = new HashSet<>();
+  private final Set<UUID> said = new HashSet<>();
   private boolean looked;
 
   Draft(
@@ -35,6 +37,7 @@ public final class Draft {
       Map<UUID, Topic> topics,
       Map<UUID, CrossLink> links,
       Map<UUID, Also> also,
+      Map<UUID, Comment> comments,
       MapLook look,
       Legend legend,
       Map<UUID, Integer> colours) {
@@ -42,19 +45,22 @@ public final class Draft {
     this.topics = new HashMap<>(topics);
     this.links = new HashMap<>(links);
     this.also = new HashMap<>(also);
+    this.comments = new HashMap<>(comments);
     this.look = look;
     this.legend = legend;
     this.colours = new HashMap<>(colours);
-    this.view = new TopicMap(root, this.topics, this.links, this.also, look, legend, this.colours);
+    this.view =
+        new TopicMap(
+            root, this.topics, this.links, this.also, this.comments, look, legend, this.colours);
   }
 
   /** The map as the changes so far have made it. */
   public TopicMap map() {
-    return new TopicMap(root, topics, links, also, look, legend, colours);
+    return new TopicMap(root, topics, links, also, comments, look, legend, colours);
   }
 
   Touched touched() {
-    return new Touched(touched, placed, linked, shown, looked);
+    return new Touched(touched, placed, linked, shown, said, looked);
   }
 
   /**
@@ -228,6 +234,24 @@ public final class Draft {
       throw new MapRuleException("It is not shown there any more.");
     }
     shown.add(id);
+    return gone;
+  }
+
+  void say(Comment comment) {
+    if (comments.size() >= Comment.MOST) {
+      throw new MapRuleException(
+          "A map holds at most " + Comment.MOST + " remarks. Take some away first.");
+    }
+    comments.put(comment.id(), comment);
+    said.add(comment.id());
+  }
+
+  Comment unsay(UUID id) {
+    Comment gone = comments.remove(id);
+    if (gone == null) {
+      throw new MapRuleException("This remark is no longer there.");
+    }
+    said.add(id);
     return gone;
   }
 

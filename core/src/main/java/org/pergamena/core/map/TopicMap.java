@@ -38,6 +38,7 @@ public final class TopicMap {
   private final Map<UUID, Topic> topics;
   private final Map<UUID, CrossLink> links;
   private final Map<UUID, Also> also;
+  private final Map<UUID, Comment> comments;
   private final MapLook look;
   private final Legend legend;
 
@@ -49,6 +50,7 @@ public final class TopicMap {
       Map<UUID, Topic> topics,
       Map<UUID, CrossLink> links,
       Map<UUID, Also> also,
+      Map<UUID, Comment> comments,
       MapLook look,
       Legend legend,
       Map<UUID, Integer> colours) {
@@ -56,6 +58,7 @@ public final class TopicMap {
     this.topics = topics;
     this.links = links;
     this.also = also;
+    this.comments = comments;
     this.look = look;
     this.legend = legend;
     this.colours = colours;
@@ -77,7 +80,7 @@ public final class TopicMap {
    * @throws MapRuleException if the topics are not one tree, or a link ends at none of them
    */
   public static TopicMap of(Collection<Topic> all, Collection<CrossLink> links, MapLook look) {
-    return of(all, links, List.of(), look, Legend.USUAL, Map.of());
+    return of(all, links, List.of(), List.of(), look, Legend.USUAL, Map.of());
   }
 
   /**
@@ -90,6 +93,7 @@ public final class TopicMap {
       Collection<Topic> all,
       Collection<CrossLink> links,
       Collection<Also> also,
+      Collection<Comment> comments,
       MapLook look,
       Legend legend,
       Map<UUID, Integer> colours) {
@@ -123,10 +127,12 @@ public final class TopicMap {
       }
       shown.put(each.id(), each);
     }
+    Map<UUID, Comment> said = new HashMap<>();
+    comments.forEach(comment -> said.put(comment.id(), comment));
     Map<UUID, Integer> coloured = new HashMap<>(colours);
     coloured.keySet().retainAll(topics.get(root).children());
     topics.get(root).children().forEach(main -> Colours.give(main, coloured));
-    TopicMap map = new TopicMap(root, topics, linked, shown, look, legend, coloured);
+    TopicMap map = new TopicMap(root, topics, linked, shown, said, look, legend, coloured);
     map.requireTree();
     return map;
   }
@@ -211,6 +217,18 @@ public final class TopicMap {
     return also.get(id);
   }
 
+  /** All remarks, the earliest first. */
+  public List<Comment> comments() {
+    return comments.values().stream()
+        .sorted(Comparator.comparing(Comment::at).thenComparing(Comment::id))
+        .toList();
+  }
+
+  /** A remark by identity, null if there is none. */
+  public Comment comment(UUID id) {
+    return comments.get(id);
+  }
+
   /** Whether a topic lies loose beside the tree. */
   public boolean loose(Topic topic) {
     return root.equals(topic.parent()) && topic.content().look().spot() != null;
@@ -290,7 +308,7 @@ public final class TopicMap {
 
   /** A working copy. */
   public Draft draft() {
-    return new Draft(root, topics, links, also, look, legend, colours);
+    return new Draft(root, topics, links, also, comments, look, legend, colours);
   }
 
   /**
@@ -330,7 +348,7 @@ public final class TopicMap {
             .toList();
     Map<UUID, Integer> sameColours = new HashMap<>();
     colours.forEach((main, colour) -> sameColours.put(ids.get(main), colour));
-    return of(copies, across, shown, look, legend, sameColours);
+    return of(copies, across, shown, List.of(), look, legend, sameColours);
   }
 
   /** The same topics with what each carries made anew. */
@@ -339,6 +357,7 @@ public final class TopicMap {
         preorder().stream().map(topic -> topic.with(change)).toList(),
         links(),
         also(),
+        comments(),
         look,
         legend,
         colours);
@@ -351,6 +370,7 @@ public final class TopicMap {
         && topics.equals(map.topics)
         && links.equals(map.links)
         && also.equals(map.also)
+        && comments.equals(map.comments)
         && look.equals(map.look)
         && legend.equals(map.legend);
   }

@@ -50,6 +50,16 @@ public final class TreeDiff {
         diff.apply(new AlsoChange.Show(shown));
       }
     }
+    for (Comment comment : from.comments()) {
+      if (!comment.equals(to.comment(comment.id()))) {
+        diff.apply(new CommentChange.Unsay(comment.id()));
+      }
+    }
+    for (Comment comment : to.comments()) {
+      if (!comment.equals(from.comment(comment.id()))) {
+        diff.apply(new CommentChange.Say(comment));
+      }
+    }
     if (!from.look().equals(to.look())) {
       diff.apply(new LookChange.Arrange(to.look()));
     }

@@ -2,6 +2,7 @@ package org.pergamena.core.map;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -32,7 +33,13 @@ class TopicMapProperties {
       }
       assertThat(
               TopicMap.of(
-                  map.preorder(), map.links(), map.also(), map.look(), map.legend(), Map.of()))
+                  map.preorder(),
+                  map.links(),
+                  map.also(),
+                  map.comments(),
+                  map.look(),
+                  map.legend(),
+                  Map.of()))
           .as("the tree is valid")
           .isEqualTo(map);
     }
@@ -97,7 +104,7 @@ class TopicMapProperties {
 
   private static Change change(TopicMap map, Random random) {
     Topic topic = any(map, random);
-    return switch (random.nextInt(30)) {
+    return switch (random.nextInt(33)) {
       case 0 -> new TreeChange.RemoveBranch(topic.id());
       case 1 -> new ContentChange.Relabel(topic.id(), "label " + random.nextInt(100));
       case 2 -> new ContentChange.Annotate(topic.id(), "note " + random.nextInt(100));
@@ -141,6 +148,13 @@ class TopicMapProperties {
                   any(map, random).id()));
       case 26 -> new AlsoChange.Hide(anyAlso(map, random));
       case 27 -> new LookChange.Paint(topic.id(), new Look(null, new Look.Spot(3, -7)));
+      case 28 -> new CommentChange.Say(comment(topic, random));
+      case 29 ->
+          new CommentChange.Settle(
+              map.comments().isEmpty() ? topic.id() : map.comments().get(0).id(), true);
+      case 30 ->
+          new CommentChange.Unsay(
+              map.comments().isEmpty() ? topic.id() : map.comments().get(0).id());
       case 13 ->
           new Together(
               List.of(
@@ -159,6 +173,12 @@ class TopicMapProperties {
     return map.also().isEmpty()
         ? Maps.id("none")
         : map.also().get(random.nextInt(map.also().size())).id();
+  }
+
+  private static Comment comment(Topic topic, Random random) {
+    UUID id = new UUID(random.nextLong(), random.nextLong());
+    Instant at = Instant.ofEpochSecond(random.nextInt(1_000_000));
+    return new Comment(id, topic.id(), Maps.id("me"), at, "Is it so?", random.nextBoolean());
   }
 
   private static Legend legend(Random random) {

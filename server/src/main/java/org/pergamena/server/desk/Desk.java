@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.map.Also;
+import org.pergamena.core.map.Comment;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Manner;
@@ -15,6 +16,7 @@ import org.pergamena.server.jobs.Jobs;
  *
  * @param topics every parent before its children, closed branches too
  * @param also where topics are shown again
+ * @param comments remarks, the earliest first; some may be on what is not there any more
  * @param proposals the strongest first
  */
 record Desk(
@@ -23,6 +25,7 @@ record Desk(
     List<TopicView> topics,
     List<CrossLinkView> links,
     List<Also> also,
+    List<Comment> comments,
     List<SourceView> sources,
     SceneView scene,
     List<Jobs.View> jobs,

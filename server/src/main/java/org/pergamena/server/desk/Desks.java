@@ -125,6 +125,7 @@ class Desks {
         topics(prepared, closed, known.fresh()),
         map.links().stream().map(Desks::link).toList(),
         map.also(),
+        map.comments(),
         shelves.views(map, shelf, coverages),
         prepared.scene(closed),
         shelf.jobs(),

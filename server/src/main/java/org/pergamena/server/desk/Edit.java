@@ -57,6 +57,10 @@ import org.pergamena.core.map.TopicMap;
   @JsonSubTypes.Type(value = Edit.Lay.class, name = "Lay"),
   @JsonSubTypes.Type(value = Edit.ShowAlso.class, name = "ShowAlso"),
   @JsonSubTypes.Type(value = Edit.HideAlso.class, name = "HideAlso"),
+  @JsonSubTypes.Type(value = Edit.Say.class, name = "Say"),
+  @JsonSubTypes.Type(value = Edit.Unsay.class, name = "Unsay"),
+  @JsonSubTypes.Type(value = Edit.Reword.class, name = "Reword"),
+  @JsonSubTypes.Type(value = Edit.Settle.class, name = "Settle"),
   @JsonSubTypes.Type(value = Edit.Several.class, name = "Several")
 })
 public sealed interface Edit {
@@ -222,6 +226,18 @@ public sealed interface Edit {
 
   /** Shows a topic in one place fewer. */
   record HideAlso(@NotNull UUID also) implements Edit {}
+
+  /** Makes a remark on a topic, a cross-link or a passage. */
+  record Say(@NotNull UUID comment, @NotNull UUID subject, @NotNull String text) implements Edit {}
+
+  /** Takes a remark away. */
+  record Unsay(@NotNull UUID comment) implements Edit {}
+
+  /** Gives a remark other words. */
+  record Reword(@NotNull UUID comment, @NotNull String text) implements Edit {}
+
+  /** Resolves a remark or opens it again. */
+  record Settle(@NotNull UUID comment, boolean resolved) implements Edit {}
 
   /** Several of the others in their order, as one step. */
   record Several(@NotEmpty @Size(max = TopicMap.MOST_TOPICS) @Valid List<@NotNull Edit> edits)

@@ -1,5 +1,6 @@
 package org.pergamena.server.desk;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,8 @@ import org.pergamena.core.map.Also;
 import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Comment;
+import org.pergamena.core.map.CommentChange;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
@@ -111,6 +114,10 @@ class Edits {
       return link(mapId, link);
     } else if (edit instanceof Edit.Plant plant) {
       return plant(person, mapId, now, plant);
+    } else if (edit instanceof Edit.Say say) {
+      return new CommentChange.Say(
+          new Comment(
+              say.comment(), say.subject(), person, Instant.now(), say.text().strip(), false));
     } else if (edit instanceof Edit.Empty empty) {
       return new Regrouping(now).emptied(empty.keepSources() ? List.of() : sources.ids(mapId));
     }
@@ -238,6 +245,12 @@ class Edits {
       return lay(now, lay);
     } else if (edit instanceof Edit.ShowAlso also) {
       return new AlsoChange.Show(new Also(also.also(), also.topic(), also.parent()));
+    } else if (edit instanceof Edit.Unsay unsay) {
+      return new CommentChange.Unsay(unsay.comment());
+    } else if (edit instanceof Edit.Reword reword) {
+      return new CommentChange.Reword(reword.comment(), reword.text());
+    } else if (edit instanceof Edit.Settle settle) {
+      return new CommentChange.Settle(settle.comment(), settle.resolved());
     } else if (edit instanceof Edit.HideAlso hide) {
       return new AlsoChange.Hide(hide.also());
     }

@@ -13,6 +13,7 @@ import org.pergamena.core.layout.DropZone;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.map.Also;
+import org.pergamena.core.map.Comment;
 import org.pergamena.server.jobs.Jobs;
 
 /**
@@ -28,6 +29,7 @@ import org.pergamena.server.jobs.Jobs;
  * @param links cross-links that came or are different
  * @param goneLinks cross-links that are not there any more
  * @param also where topics are shown again, or null if that is the same
+ * @param comments all remarks, or null if these are the same
  * @param proposals all proposals, or null if these are the same
  */
 record Patch(
@@ -54,6 +56,7 @@ record Patch(
     List<Desk.CrossLinkView> links,
     List<UUID> goneLinks,
     @Schema(types = {"array", "null"}) List<Also> also,
+    @Schema(types = {"array", "null"}) List<Comment> comments,
     @Schema(types = {"array", "null"}) List<Desk.ProposalView> proposals,
     List<Jobs.View> jobs) {
 
@@ -88,7 +91,7 @@ record Patch(
   static Patch whole(Desk desk) {
     return new Patch(
         desk, null, null, List.of(), List.of(), null, List.of(), null, List.of(), List.of(), null,
-        null, List.of());
+        null, null, List.of());
   }
 
   /** What leads from one state to another. */
@@ -105,6 +108,7 @@ record Patch(
         different(before.links(), now.links(), Desk.CrossLinkView::id),
         gone(before.links(), now.links(), Desk.CrossLinkView::id),
         unlessSame(before.also(), now.also()),
+        unlessSame(before.comments(), now.comments()),
         unlessSame(before.proposals(), now.proposals()),
         now.jobs());
   }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.CommentChange;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.EvidenceChange;
 import org.pergamena.core.map.Legend;
@@ -53,6 +54,10 @@ final class ChangeJson {
     @JsonSubTypes.Type(value = LegendChange.Define.class, name = "legend"),
     @JsonSubTypes.Type(value = AlsoChange.Show.class, name = "also"),
     @JsonSubTypes.Type(value = AlsoChange.Hide.class, name = "notAlso"),
+    @JsonSubTypes.Type(value = CommentChange.Say.class, name = "say"),
+    @JsonSubTypes.Type(value = CommentChange.Unsay.class, name = "unsay"),
+    @JsonSubTypes.Type(value = CommentChange.Reword.class, name = "reword"),
+    @JsonSubTypes.Type(value = CommentChange.Settle.class, name = "settle"),
     @JsonSubTypes.Type(value = LookChange.Paint.class, name = "paint"),
     @JsonSubTypes.Type(value = LookChange.Arrange.class, name = "arrange"),
     @JsonSubTypes.Type(value = ShelfChange.Withdraw.class, name = "withdraw"),

@@ -22,7 +22,7 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Loads maps from their rows, in five queries whatever their size, and writes only the rows of what
+ * Loads maps from their rows, in six queries whatever their size, and writes only the rows of what
  * a change touched, in a number of statements that does not grow with the map.
  */
 @Component
@@ -70,6 +70,8 @@ class MapStore {
     List<CrossLinkRow> links =
         select("from CrossLinkRow where mapId = :map", CrossLinkRow.class, row.id);
     List<AlsoRow> also = select("from AlsoRow where mapId = :map", AlsoRow.class, row.id);
+    List<CommentRow> comments =
+        select("from CommentRow where mapId = :map", CommentRow.class, row.id);
     Map<UUID, List<UUID>> children = new HashMap<>();
     Map<UUID, List<Evidence>> evidenceOf = new HashMap<>();
     Map<UUID, List<Extent>> extentOf = new HashMap<>();
@@ -98,6 +100,7 @@ class MapStore {
                 .toList(),
             links.stream().map(CrossLinkRow::link).toList(),
             also.stream().map(AlsoRow::also).toList(),
+            comments.stream().map(CommentRow::comment).toList(),
             row.look(),
             row.legend == null ? Legend.USUAL : ChangeJson.readLegend(row.legend),
             colours);
@@ -121,6 +124,7 @@ class MapStore {
     entities.flush();
     map.links().forEach(link -> entities.persist(new CrossLinkRow(row.id, link)));
     map.also().forEach(also -> entities.persist(new AlsoRow(row.id, also)));
+    map.comments().forEach(comment -> entities.persist(new CommentRow(row.id, comment)));
     show(row, map);
     remember(row.id, new State(row.revision, map, ranks));
   }
@@ -173,6 +177,11 @@ class MapStore {
         entities.persist(new AlsoRow(row.id, after.also(id)));
       }
     }
+    for (UUID id : touched.comments()) {
+      if (after.comment(id) != null) {
+        entities.persist(new CommentRow(row.id, after.comment(id)));
+      }
+    }
     show(row, after);
     entities.flush();
     remember(row.id, new State(row.revision, after, Map.copyOf(ranks)));
@@ -205,6 +214,9 @@ class MapStore {
   private void unlink(Touched touched) {
     if (!touched.links().isEmpty()) {
       delete("delete from CrossLinkRow where id in :ids", touched.links());
+    }
+    if (!touched.comments().isEmpty()) {
+      delete("delete from CommentRow where id in :ids", touched.comments());
     }
     if (!touched.also().isEmpty()) {
       delete("delete from AlsoRow where id in :ids", touched.also());

@@ -45,6 +45,7 @@ class PatchTest {
         List.of(),
         List.of(),
         List.of(),
+        List.of(),
         drawing.prepare(map, List.of(), Set.of()).scene(Set.of()),
         List.of(),
         List.of());

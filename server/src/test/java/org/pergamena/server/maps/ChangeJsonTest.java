@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -13,6 +14,8 @@ import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Applied;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Comment;
+import org.pergamena.core.map.CommentChange;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
@@ -101,6 +104,17 @@ class ChangeJsonTest {
             new ContentChange.Mark(AGE, List.of("open", "mine")),
             new LegendChange.Define(
                 new Legend(List.of(new Tag("mine", "mine", "Not theirs.", "feather")))),
+            new CommentChange.Say(
+                new Comment(
+                    new UUID(6, 1),
+                    AGE,
+                    new UUID(7, 1),
+                    Instant.parse("2026-05-01T10:00:00Z"),
+                    "Since when?",
+                    false)),
+            new CommentChange.Reword(new UUID(6, 1), "Since which year?"),
+            new CommentChange.Settle(new UUID(6, 1), true),
+            new CommentChange.Unsay(new UUID(6, 1)),
             new AlsoChange.Show(new Also(new UUID(5, 1), AGE, WALL)),
             new AlsoChange.Hide(new UUID(5, 1)),
             new LookChange.Paint(AGE, Look.inked(Ink.MADDER)),
