@@ -15,6 +15,7 @@ const patch = (base: number, stamp: number, part: Partial<Patch> = {}): Patch =>
   links: [],
   goneLinks: [],
   also: null,
+  comments: null,
   proposals: null,
   jobs: [],
   ...part,

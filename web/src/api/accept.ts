@@ -27,6 +27,7 @@ export function accept(desk: Desk | undefined, patch: Patch): Desk | null {
         ? [...replaced(desk.links, patch.links, patch.goneLinks).values()]
         : desk.links,
     also: patch.also ?? desk.also,
+    comments: patch.comments ?? desk.comments,
     sources: shelved(desk, patch),
     scene: patch.scene
       ? redrawn(desk.scene, patch.scene, topics, patch.also ?? desk.also)

@@ -1,6 +1,6 @@
 import { theme } from "../theme/tokens";
 import { inOrder } from "./accept";
-import type { CrossLink, Desk, Edit, Placed, Scene, Topic, Words } from "./types";
+import type { CrossLink, Desk, Edit, Placed, Remark, Scene, Topic, Words } from "./types";
 
 const ROW = 27;
 const COLUMN = 52;
@@ -87,6 +87,27 @@ function after(desk: Desk, edit: Edit): Desk {
         also: desk.also.filter((a) => a.id !== edit.also),
         scene: { ...desk.scene, topics: desk.scene.topics.filter((p) => p.id !== edit.also) },
       };
+    case "Say":
+      return {
+        ...desk,
+        comments: [
+          ...desk.comments,
+          {
+            id: edit.comment,
+            subject: edit.subject,
+            author: "",
+            at: new Date().toISOString(),
+            text: edit.text,
+            resolved: false,
+          },
+        ],
+      };
+    case "Unsay":
+      return { ...desk, comments: desk.comments.filter((c) => c.id !== edit.comment) };
+    case "Reword":
+      return remarked(desk, edit.comment, { text: edit.text });
+    case "Settle":
+      return remarked(desk, edit.comment, { resolved: edit.resolved });
     case "Lay":
       return laid(desk, edit);
     case "Disconnect":
@@ -98,6 +119,13 @@ function after(desk: Desk, edit: Edit): Desk {
     default:
       return desk;
   }
+}
+
+function remarked(desk: Desk, id: string, change: Partial<Remark>): Desk {
+  return {
+    ...desk,
+    comments: desk.comments.map((c) => (c.id === id ? { ...c, ...change } : c)),
+  };
 }
 
 /** A loose branch goes with its topic; one that was not loose yet waits for the server. */

@@ -92,6 +92,7 @@ export function marsh(stamp = 1): Desk {
     ],
     links: [],
     also: [],
+    comments: [],
     sources: [],
     scene: {
       width: 500,

@@ -54,6 +54,7 @@ export type Crossing = Facts["crossing"];
 export type Direction = CrossLink["direction"];
 export type RelationsFound = Schemas["RelationsView"];
 export type Brought = Schemas["BroughtView"];
+export type Remark = Schemas["Comment"];
 export type Revision = Omit<Schemas["Entry"], "job" | "moment" | "name"> & {
   job: Job["kind"] | null;
   moment: Schemas["Entry"]["moment"] | null;
@@ -104,4 +105,8 @@ export type Edit =
   | Schemas["Lay"]
   | Schemas["ShowAlso"]
   | Schemas["HideAlso"]
+  | Schemas["Say"]
+  | Schemas["Unsay"]
+  | Schemas["Reword"]
+  | Schemas["Settle"]
   | { type: "Several"; edits: Edit[] };

@@ -19,6 +19,7 @@ import { PlaceSheet } from "../relations/PlaceSheet";
 import type { Placing } from "../relations/placing";
 import { RelationsSheet } from "../relations/RelationsSheet";
 import { TablesSheet } from "../relations/TablesSheet";
+import { RemarksSheet } from "../remarks/RemarksSheet";
 import { LeftOutSheet } from "../source/LeftOutSheet";
 import { SearchSheet } from "../source/SearchSheet";
 import { SourceSheet } from "../source/SourceSheet";
@@ -47,6 +48,7 @@ export type Opened =
         | "over"
         | "proposals"
         | "relations"
+        | "remarks"
         | "replace"
         | "search"
         | "select";
@@ -112,6 +114,7 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         say={say}
       />
       <OverSheet desk={desk} actions={actions} {...at("over")} onSelect={onSelect} say={say} />
+      <RemarksSheet tree={tree} {...at("remarks")} onSelect={onSelect} />
       <LegendSheet tree={tree} actions={actions} {...at("legend")} say={say} />
       <RelationsSheet
         tree={tree}

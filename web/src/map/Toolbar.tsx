@@ -148,6 +148,7 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
             <Item id="relations">Relations of this map…</Item>
             <Item id="tables">Paste tables…</Item>
             <Item id="legend">Tags of this map…</Item>
+            <Item id="remarks">Remarks…</Item>
             <Item id="history">History…</Item>
             <Item id="over">Start over…</Item>
             <Item id="numbers">

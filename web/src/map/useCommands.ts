@@ -9,7 +9,7 @@ import type { Tree } from "./tree";
 export type MenuAt = { topic: string; x: number; y: number };
 
 /** What can be opened for the map as a whole. */
-export type MapTool = "select" | "relations" | "tables" | "legend" | "history" | "over";
+export type MapTool = "select" | "relations" | "tables" | "legend" | "history" | "over" | "remarks";
 
 /** What each view of a map is given. */
 export type ViewProps = {

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { Button as AriaButton } from "react-aria-components";
 import styled from "styled-components";
 import type { Passage, Source } from "../api/types";
@@ -69,6 +70,8 @@ type PassageViewProps = {
   onMove: (evidence: string) => void;
   /** Makes a topic of the passage, which says these words. */
   onMakeTopic: (evidence: string, words: string) => void;
+  /** What stands below it. */
+  children?: ReactNode;
 };
 
 /** A passage with the words around it; pressing it opens the source there. */
@@ -118,6 +121,7 @@ export function PassageView(props: PassageViewProps) {
         </Small>
         <Small onPress={() => onUnlink(passage.evidence)}>Unlink</Small>
       </Below>
+      <Below>{props.children}</Below>
     </Frame>
   );
 }

@@ -7,6 +7,7 @@ import type { Tree } from "../map/tree";
 import { useProposals } from "../outline/ProposalsSheet";
 import { ProposalView } from "../outline/ProposalView";
 import { Relations } from "../relations/Relations";
+import { Remarks } from "../remarks/Remarks";
 import { TopicTags } from "../tags/TopicTags";
 import { pigment } from "../theme/tokens";
 import { Button, TextButton } from "../ui/Button";
@@ -200,6 +201,15 @@ export function TopicReading(props: TopicReadingProps) {
           {topic.thin && <em>thin: too little to rest on</em>}
         </Facts>
       )}
+      {!lonely && !tree.isNew(topic) && (
+        <Remarks
+          key={`remarks ${topic.id}`}
+          remarks={desk.comments}
+          subject={topic.id}
+          called={topic.label}
+          actions={actions}
+        />
+      )}
       <AlsoHere tree={tree} topic={topic} actions={actions} onSelect={onSelect} />
       <Relations
         tree={tree}
@@ -226,7 +236,14 @@ export function TopicReading(props: TopicReadingProps) {
           onUnlink={unlink}
           onMove={props.onMovePassage}
           onMakeTopic={props.onMakeTopic}
-        />
+        >
+          <Remarks
+            remarks={desk.comments}
+            subject={passage.evidence}
+            called="this passage"
+            actions={actions}
+          />
+        </PassageView>
       ))}
       {proposed.length > 0 && (
         <Proposed aria-label="Proposed passages">

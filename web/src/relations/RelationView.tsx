@@ -1,9 +1,10 @@
 import { useState } from "react";
 import { Menu, MenuItem, MenuTrigger, Popover } from "react-aria-components";
 import styled from "styled-components";
-import type { CrossLink, Edit, Topic } from "../api/types";
+import type { CrossLink, Edit, Remark, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { Kept } from "../reading/Kept";
+import { Remarks } from "../remarks/Remarks";
 import { pigment } from "../theme/tokens";
 import { SignButton } from "../ui/Button";
 import { menuItem, menuList } from "../ui/menu";
@@ -55,6 +56,7 @@ type RelationViewProps = {
   link: CrossLink;
   topic: Topic;
   other: Topic;
+  remarks: readonly Remark[];
   actions: DeskActions;
   onSelect: (topic: string) => void;
   /** Chooses another topic for the end that is not this topic. */
@@ -63,7 +65,7 @@ type RelationViewProps = {
 
 /** A cross-link as it is read from one of its ends, and what can be done to it. */
 export function RelationView(props: RelationViewProps) {
-  const { link, topic, other, actions, onSelect, onReattach } = props;
+  const { link, topic, other, remarks, actions, onSelect, onReattach } = props;
   const [noting, setNoting] = useState(false);
   const leads = link.from === topic.id;
   const { direction, supposed } = link;
@@ -101,6 +103,12 @@ export function RelationView(props: RelationViewProps) {
             onKeep={(note) => actions.edit({ type: "Remark", link: link.id, note })}
           />
         )}
+        <Remarks
+          remarks={remarks}
+          subject={link.id}
+          called={`the link to ${other.label}`}
+          actions={actions}
+        />
       </div>
       <MenuTrigger>
         <SignButton aria-label={`Acts on the link to ${other.label}`}>

@@ -51,6 +51,7 @@ export function Relations({ tree, topic, actions, onSelect, onLink, onReattach }
                 link={link}
                 topic={topic}
                 other={other}
+                remarks={tree.desk.comments}
                 actions={actions}
                 onSelect={onSelect}
                 onReattach={(id) => onReattach(id, topic.id)}

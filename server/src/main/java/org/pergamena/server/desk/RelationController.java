@@ -1,10 +1,15 @@
 package org.pergamena.server.desk;
 
 import jakarta.validation.Valid;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.analysis.Selecting;
 import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.relate.Cleaning;
 import org.pergamena.core.relate.Redundant;
@@ -61,6 +66,21 @@ class RelationController {
       @RequestParam(required = false) Standing.Kind standing,
       @RequestParam(required = false) Ink ink) {
     return new Selecting(words, level, tag, bearing, source, standing, ink).in(maps.get(map).map());
+  }
+
+  /** The topics of passages on which there are remarks, by the passage. */
+  @GetMapping("/passages/topics")
+  Map<UUID, UUID> homes(@PathVariable UUID map) {
+    TopicMap now = maps.get(map).map();
+    Set<UUID> subjects = new HashSet<>();
+    now.comments().forEach(comment -> subjects.add(comment.subject()));
+    Map<UUID, UUID> homes = new HashMap<>();
+    for (Topic topic : now.preorder()) {
+      topic.evidence().stream()
+          .filter(evidence -> subjects.contains(evidence.id()))
+          .forEach(evidence -> homes.put(evidence.id(), topic.id()));
+    }
+    return homes;
   }
 
   /** What tables would come to if they were brought; the map stays as it is. */
