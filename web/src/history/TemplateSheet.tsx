@@ -63,6 +63,17 @@ function Choosing({ onOpenChange, onBegun }: TemplateSheetProps) {
       setTrouble(e instanceof Error ? e : new Error(String(e)));
     }
   };
+  // ours have names, a person's own have identities
+  const own = chosen !== null && chosen.length > 30;
+  const forget = async () => {
+    try {
+      await request<void>("DELETE", `/api/maps/${chosen}`);
+      setChosen(null);
+      templates.refetch();
+    } catch (e) {
+      setTrouble(e instanceof Error ? e : new Error(String(e)));
+    }
+  };
   const problem = templates.error ?? trouble;
   return (
     <>
@@ -83,6 +94,7 @@ function Choosing({ onOpenChange, onBegun }: TemplateSheetProps) {
       </List>
       {problem && <Trouble role="alert">{problem.message}</Trouble>}
       <SheetButtons>
+        {own && <Button onPress={forget}>Delete this template for good</Button>}
         <Button onPress={() => onOpenChange(false)}>Cancel</Button>
         <Button $strong isDisabled={!chosen} onPress={begin}>
           Begin the map

@@ -11,6 +11,7 @@ import styled from "styled-components";
 import type { Topic } from "../api/types";
 import { upmost } from "../choice/choice";
 import { theme } from "../theme/tokens";
+import { useCut } from "./clipboard";
 import type { Editing, MapCommands } from "./commands";
 import { DropTarget } from "./DropTarget";
 import { childAbove, type Drop, dropAt, framed, type Point, topicAt } from "./drop";
@@ -224,6 +225,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
     [scene, sight],
   );
   const far = sight?.far ?? false;
+  const cut = useCut();
   // made once for a state of the map: there may be thousands
   const chosen = topic.id;
   const glyphs = useMemo(() => {
@@ -247,11 +249,12 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
             siblings={tree.parent(shown)?.children.length ?? 1}
             inSight={near.has(placed)}
             legible={!far}
+            cut={cut.size > 0 && tree.path(shown).some((above) => cut.has(above.id))}
           />
         )
       );
     });
-  }, [scene, tree, chosen, choice.ids, seen, far]);
+  }, [scene, tree, chosen, choice.ids, seen, far, cut]);
   const edited = tree.placed(editing?.topic ?? null);
   const offers = useOffers(tree, editing ? tree.get(editing.topic) : undefined);
   return (

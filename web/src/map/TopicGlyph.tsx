@@ -38,6 +38,8 @@ type TopicGlyphProps = {
   inSight: boolean;
   /** Whether its words can be read; from far, all topics are drawn together. */
   legible: boolean;
+  /** Whether it was cut, and goes where it is pasted. */
+  cut: boolean;
 };
 
 /** What a screen reader says of a topic. */
@@ -71,11 +73,12 @@ export function GuestGlyph({ placed, topic }: { placed: Placed; topic: Topic }) 
 
 /** A topic as the scene places it. */
 export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
-  const { placed, topic, selected, last, position, siblings, inSight, legible } = props;
+  const { placed, topic, selected, last, position, siblings, inSight, legible, cut } = props;
   const { toggle, x, y, width, height } = placed;
   return (
     <g
       className="topic"
+      opacity={cut ? 0.45 : undefined}
       id={`topic-${placed.id}`}
       role="treeitem"
       aria-level={placed.level + 1}

@@ -2,7 +2,7 @@ import type { Crossing, Edit, Ink, LayoutKind, Sorting, Topic } from "../api/typ
 import type { DeskActions } from "../api/useDesk";
 import { type Choice, upmost } from "../choice/choice";
 import { type Step, steps } from "../choice/steps";
-import { type Copied, copied, keepCopied } from "./clipboard";
+import { type Copied, copied, keepCopied, pastedCut } from "./clipboard";
 import type { Tree } from "./tree";
 import type { MapTool } from "./useCommands";
 import type { Viewport } from "./useViewport";
@@ -247,6 +247,7 @@ export function mapCommands(context: Context) {
             return edit;
           }),
         );
+        pastedCut();
         say(`${called(moving)} moved under ${topic.label}`);
       } else {
         const { map, topics } = what;

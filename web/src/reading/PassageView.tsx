@@ -120,8 +120,8 @@ export function PassageView(props: PassageViewProps) {
           Make it a topic…
         </Small>
         <Small onPress={() => onUnlink(passage.evidence)}>Unlink</Small>
+        {props.children}
       </Below>
-      <Below>{props.children}</Below>
     </Frame>
   );
 }

@@ -177,7 +177,7 @@ function Editing({ value, onKeep }: NoteProps) {
         placeholder={<Placeholder>Add a note</Placeholder>}
         ErrorBoundary={LexicalErrorBoundary}
       />
-      <Bar role="toolbar" aria-label="Form of the words">
+      <Bar role="toolbar" aria-label="Lettering">
         {linking === null ? (
           <>
             <Tool label="Bold" onPress={() => mark("bold")}>

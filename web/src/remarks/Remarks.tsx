@@ -57,8 +57,9 @@ export function Remarks({ remarks, subject, called, actions }: RemarksProps) {
     }
     setWords(null);
   };
+  const room = own.length > 0 || words !== null;
   return (
-    <div>
+    <div style={{ flexBasis: room ? "100%" : undefined }}>
       {own.length > 0 && (
         <List aria-label={`Remarks on ${called}`}>
           {own.map((remark) => (

@@ -1,4 +1,4 @@
-import { memo, useEffect, useRef } from "react";
+import { type FocusEvent, type KeyboardEvent, memo, useEffect, useRef } from "react";
 import styled from "styled-components";
 import type { Topic } from "../api/types";
 import { pigment } from "../theme/tokens";
@@ -41,9 +41,10 @@ const Cell = styled.div`
   &[data-here] { box-shadow: inset 0 0 0 1.5px ${({ theme }) => theme.ink}; border-radius: 2px; }
   &[data-soft] { color: ${({ theme }) => theme.softInk}; }
   &[data-editing] { padding: 0; overflow: visible; }
-  input {
+  textarea { position: relative; z-index: 2; min-width: 260px; resize: vertical; }
+  input { height: 33px; }
+  input, textarea {
     width: 100%;
-    height: 33px;
     padding: 5px 7px;
     border: 0;
     font: inherit;
@@ -102,6 +103,7 @@ export const TableRow = memo(function TableRow(props: TableRowProps) {
                 label={`${title} of ${topic.label}`}
                 value={editing.typed ?? String(value)}
                 whole={editing.typed === null}
+                long={id === "note"}
                 onKeep={(words) => onKeep(id, words)}
               />
             ) : id === "number" ? (
@@ -125,11 +127,13 @@ type EditorProps = {
   value: string;
   /** Whether all of it is chosen to begin with. */
   whole: boolean;
+  /** Whether it may have several lines; Shift and Enter begins one. */
+  long: boolean;
   onKeep: (words: string | null) => void;
 };
 
-function Editor({ label, value, whole, onKeep }: EditorProps) {
-  const input = useRef<HTMLInputElement>(null);
+function Editor({ label, value, whole, long, onKeep }: EditorProps) {
+  const input = useRef<HTMLInputElement & HTMLTextAreaElement>(null);
   const over = useRef(false);
   useEffect(() => {
     input.current?.focus({ preventScroll: true });
@@ -143,21 +147,21 @@ function Editor({ label, value, whole, onKeep }: EditorProps) {
       onKeep(words);
     }
   };
-  return (
-    <input
-      ref={input}
-      aria-label={label}
-      defaultValue={value}
-      onKeyDown={(event) => {
-        event.stopPropagation();
-        if (event.key === "Enter" || event.key === "Tab") {
-          event.preventDefault();
-          done(event.currentTarget.value);
-        } else if (event.key === "Escape") {
-          done(null);
-        }
-      }}
-      onBlur={(event) => done(event.currentTarget.value)}
-    />
-  );
+  const field = {
+    ref: input,
+    "aria-label": label,
+    defaultValue: value,
+    onKeyDown: (event: KeyboardEvent<HTMLInputElement | HTMLTextAreaElement>) => {
+      event.stopPropagation();
+      if ((event.key === "Enter" && !event.shiftKey) || event.key === "Tab") {
+        event.preventDefault();
+        done(event.currentTarget.value);
+      } else if (event.key === "Escape") {
+        done(null);
+      }
+    },
+    onBlur: (event: FocusEvent<HTMLInputElement | HTMLTextAreaElement>) =>
+      done(event.currentTarget.value),
+  };
+  return long ? <textarea rows={4} {...field} /> : <input {...field} />;
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -48,11 +50,7 @@ class DemonstrationTest {
     desk.someLeaf().click();
     assertThat(desk.passages().first()).isVisible();
     assertThat(serious(desk)).isEmpty();
-    desk.passages()
-        .first()
-        .getByRole(com.microsoft.playwright.options.AriaRole.BUTTON)
-        .first()
-        .click();
+    desk.passages().first().getByRole(AriaRole.BUTTON).first().click();
     assertThat(desk.button("Back to the topic")).isVisible();
     assertThat(serious(desk)).isEmpty();
     desk.button("Export").click();
@@ -86,6 +84,34 @@ class DemonstrationTest {
     desk.button("Read Ferrow survey report").click();
     desk.button("Pages").click();
     assertThat(desk.reading().locator("canvas").first()).isVisible();
+    assertThat(serious(desk)).isEmpty();
+  }
+
+  @Test
+  void axe_finds_nothing_serious_where_one_refines(DeskPage desk) {
+    desk.open();
+    desk.someLeaf().click();
+    for (String sheet :
+        List.of(
+            "Choose all topics that",
+            "Relations of this map",
+            "Paste tables",
+            "Tags of this map",
+            "Remarks",
+            "History",
+            "Start over")) {
+      desk.button("More for this map").click();
+      desk.page().getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(sheet)).click();
+      assertThat(desk.page().getByRole(AriaRole.DIALOG)).isVisible();
+      assertThat(serious(desk)).as(sheet).isEmpty();
+      desk.page().keyboard().press("Escape");
+      assertThat(desk.page().getByRole(AriaRole.DIALOG)).hasCount(0);
+    }
+    desk.page()
+        .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Table"))
+        .first()
+        .click();
+    assertThat(desk.page().getByRole(AriaRole.GRID)).isVisible();
     assertThat(serious(desk)).isEmpty();
   }
 
