@@ -85,7 +85,7 @@ class RegroupTest {
     act(desk, "Move to another topic");
     sheet(desk).getByLabel("Find the other topic").fill("Letting the sea back in");
     sheet(desk).getByRole(AriaRole.OPTION).first().click();
-    sheet(desk).getByText("Move it there").click();
+    sheet(desk).getByText("Move there").click();
     assertThat(above).hasAttribute("aria-level", "2");
 
     desk.page().locator("[role=treeitem][aria-level='1']").click();
