@@ -74,7 +74,7 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
     List<String> lines = LineBreaks.of(content.label(), style, widest(level), measurer);
     double lineHeight = Math.round(style.size() * 1.35);
     double above = look.lead().isEmpty() ? 0 : ROW;
-    double below = look.tags().isEmpty() ? 0 : ROW;
+    double below = look.tags().isEmpty() ? 0 : ROW + 4;
     double gap = setting.numberWidth() == 0 ? 0 : setting.numberWidth() + NUMBER_GAP;
     double left = PAD + (level == 0 ? 0 : gap);
     List<Item> items = new ArrayList<>();
