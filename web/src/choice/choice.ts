@@ -40,7 +40,9 @@ export function useChoice(tree: Tree, current: string, show: (topic: string) => 
   );
   const toggle = useCallback(
     (topic: string) => {
-      const next = new Set(ids);
+      // the root, which is there to begin with, is not meant with others
+      const onlyRoot = ids.size === 1 && ids.has(tree.root.id) && topic !== tree.root.id;
+      const next = new Set(onlyRoot ? [] : ids);
       if (!next.delete(topic)) {
         next.add(topic);
         setMore(next);
@@ -52,7 +54,7 @@ export function useChoice(tree: Tree, current: string, show: (topic: string) => 
         }
       }
     },
-    [ids, current, show],
+    [ids, tree, current, show],
   );
   const add = useCallback(
     (topic: string) => {
