@@ -29,6 +29,11 @@ public record Comment(
     return new Comment(id, subject, author, at, newText, resolved);
   }
 
+  /** The same on something else. */
+  Comment on(UUID newSubject) {
+    return new Comment(id, newSubject, author, at, text, resolved);
+  }
+
   /** The same, resolved or open again. */
   public Comment settled(boolean newResolved) {
     return new Comment(id, subject, author, at, text, newResolved);

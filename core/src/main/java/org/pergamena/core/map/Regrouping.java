@@ -36,8 +36,8 @@ public final class Regrouping {
   }
 
   /**
-   * Merges topics into one: their passages, notes, tags, text and cross-links become its own, their
-   * children come under it, in order, and they go.
+   * Merges topics into one: their passages, notes, tags, remarks, text and cross-links become its
+   * own, their children come under it, in order, and they go.
    *
    * @throws MapRuleException if one of them is the root or has the other below it
    */
@@ -72,6 +72,12 @@ public final class Regrouping {
       }
     }
     changes.addAll(relinked(into, going));
+    for (Comment comment : map.comments()) {
+      if (going.contains(comment.subject())) {
+        changes.add(new CommentChange.Unsay(comment.id()));
+        changes.add(new CommentChange.Say(comment.on(into)));
+      }
+    }
     going.stream()
         .filter(id -> !going.contains(map.topic(id).parent()))
         .forEach(id -> changes.add(new TreeChange.RemoveBranch(id)));

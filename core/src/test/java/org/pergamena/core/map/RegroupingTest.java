@@ -3,6 +3,7 @@ package org.pergamena.core.map;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -54,6 +55,28 @@ class RegroupingTest {
     Applied applied = map().apply(change);
     assertThat(applied.map().apply(applied.inverse()).map()).isEqualTo(map());
     return applied.map();
+  }
+
+  @Test
+  void merged_topics_bring_definitions_tags_and_remarks() {
+    Comment remark =
+        new Comment(Maps.id("remark"), BANK, Maps.id("me"), Instant.EPOCH, "How high?", false);
+    TopicMap before =
+        map()
+            .apply(
+                new Together(
+                    List.of(
+                        new ContentChange.DefineTopic(BANK, "Earth heaped up.", false),
+                        new ContentChange.Mark(WALL, List.of("agreed")),
+                        new ContentChange.Mark(BANK, List.of("open", "agreed")),
+                        new CommentChange.Say(remark))))
+            .map();
+    Applied done = before.apply(new Regrouping(before).merge(WALL, List.of(BANK)));
+    Content wall = done.map().topic(WALL).content();
+    assertThat(wall.gloss().definition()).isEqualTo("Earth heaped up.");
+    assertThat(wall.gloss().tags()).containsExactly("agreed", "open");
+    assertThat(done.map().comments()).containsExactly(remark.on(WALL));
+    assertThat(done.map().apply(done.inverse()).map()).isEqualTo(before);
   }
 
   @Test
