@@ -2,7 +2,7 @@ import styled from "styled-components";
 import type { Topic } from "../api/types";
 import type { Tree } from "../map/tree";
 import { pigment } from "../theme/tokens";
-import { Button, TextButton } from "../ui/Button";
+import { asWords, Button, TextButton } from "../ui/Button";
 import { Sign } from "../ui/Sign";
 import { counted } from "../ui/words";
 
@@ -44,14 +44,7 @@ const One = styled.li`
   font: 400 16px/26px ${({ theme }) => theme.reading};
   b { font: 700 13px/20px ${({ theme }) => theme.control}; }
   button:first-of-type {
-    border: 0;
-    background: none;
-    padding: 0;
-    font: inherit;
-    color: inherit;
-    text-align: left;
-    cursor: pointer;
-    &:hover { text-decoration: underline; }
+    ${asWords}
   }
 `;
 

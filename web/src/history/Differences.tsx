@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import styled from "styled-components";
 import type { Difference } from "../api/types";
+import { asWords } from "../ui/Button";
 import { Trouble } from "../ui/Field";
 import { detail, kindOf } from "./words";
 
@@ -23,14 +24,7 @@ const One = styled.li`
   em { font: italic 400 14px/22px ${({ theme }) => theme.reading}; color: ${({ theme }) => theme.rubric}; }
   small { font: 400 14px/22px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; overflow-wrap: anywhere; }
   button {
-    border: 0;
-    background: none;
-    padding: 0;
-    font: inherit;
-    color: inherit;
-    text-align: left;
-    cursor: pointer;
-    &:hover { text-decoration: underline; }
+    ${asWords}
   }
   @media (max-width: 620px) { grid-template-columns: 90px minmax(0, 1fr); small { grid-column: 2; } }
 `;

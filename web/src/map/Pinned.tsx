@@ -1,6 +1,7 @@
 import styled from "styled-components";
 import type { Tree } from "../map/tree";
 import { pigment } from "../theme/tokens";
+import { asWords } from "../ui/Button";
 
 const Margin = styled.aside`
   display: grid;
@@ -18,14 +19,7 @@ const Margin = styled.aside`
   dt { font: 600 15px/21px ${({ theme }) => theme.reading}; }
   dd { margin: 0; font: 400 14px/20px ${({ theme }) => theme.reading}; }
   dt button {
-    border: 0;
-    background: none;
-    padding: 0;
-    font: inherit;
-    color: inherit;
-    text-align: left;
-    cursor: pointer;
-    &:hover { text-decoration: underline; }
+    ${asWords}
   }
 `;
 

@@ -9,6 +9,18 @@ const shared = css`
   &[data-disabled] { opacity: 0.45; cursor: default; }
 `;
 
+/** A button that looks like the words around it, until a pointer is over it. */
+export const asWords = css`
+  border: 0;
+  background: none;
+  padding: 0;
+  font: inherit;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+  &:hover { text-decoration: underline; }
+`;
+
 /** A button with words. */
 export const Button = styled(AriaButton)<{ $strong?: boolean }>`
   ${shared}

@@ -1,6 +1,7 @@
 import { Checkbox } from "react-aria-components";
 import styled from "styled-components";
 import { pigment } from "../theme/tokens";
+import { tickBox } from "./Tick";
 
 const List = styled.ul`
   list-style: none;
@@ -18,25 +19,12 @@ const Line = styled(Checkbox)`
   align-items: baseline;
   cursor: pointer;
   @media (max-width: 620px) { grid-template-columns: 18px 46px minmax(0, 1fr); i { grid-column: 3; } }
-  &::before {
-    content: "";
-    align-self: center;
-    width: 15px;
-    height: 15px;
-    border: 1px solid ${({ theme }) => theme.softInk};
-    border-radius: 3px;
-    background: ${({ theme }) => theme.page};
-  }
-  &[data-selected]::before {
-    border-color: ${({ theme }) => theme.ink};
-    background: ${({ theme }) => theme.ink};
-    box-shadow: inset 0 0 0 3px ${({ theme }) => theme.page};
-  }
+  ${tickBox}
+  &::before { align-self: center; }
   &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: -2px; }
   b { font: 700 14px/20px ${({ theme }) => theme.control}; }
   i { color: ${({ theme }) => theme.softInk}; }
   span, i { overflow-wrap: anywhere; }
-  @media (forced-colors: active) { &[data-selected]::before { background: Highlight; forced-color-adjust: none; } }
 `;
 
 /** What something says, and what it could say instead. */

@@ -1,13 +1,9 @@
 import type { ReactNode } from "react";
 import { Checkbox } from "react-aria-components";
-import styled from "styled-components";
+import styled, { css } from "styled-components";
 
-const Box = styled(Checkbox)`
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 28px;
-  cursor: pointer;
+/** The square before something that can be ticked. */
+export const tickBox = css`
   &::before {
     content: "";
     flex: none;
@@ -22,10 +18,19 @@ const Box = styled(Checkbox)`
     background: ${({ theme }) => theme.ink};
     box-shadow: inset 0 0 0 3px ${({ theme }) => theme.page};
   }
-  &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: 2px; }
   @media (forced-colors: active) {
     &[data-selected]::before { background: Highlight; forced-color-adjust: none; }
   }
+`;
+
+const Box = styled(Checkbox)`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 28px;
+  cursor: pointer;
+  ${tickBox}
+  &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: 2px; }
 `;
 
 type TickProps = {

@@ -84,6 +84,26 @@ final class DeskPage {
     return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Source shelf"));
   }
 
+  /** The sheet that is open. */
+  Locator sheet() {
+    return page.getByRole(AriaRole.DIALOG);
+  }
+
+  /** Does something to the chosen topic, or to all that are chosen, from their menu. */
+  void act(String label) {
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^What to do")))
+        .first()
+        .click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
+  }
+
+  /** Opens something for the map as a whole. */
+  void more(String label) {
+    button("More for this map").click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
+  }
+
   /** Opens every branch, so that every topic is shown. */
   DeskPage openEverything() {
     button("Open branches").click();

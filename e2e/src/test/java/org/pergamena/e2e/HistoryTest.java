@@ -12,18 +12,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(Browsing.class)
 class HistoryTest {
-  private static Locator sheet(DeskPage desk) {
-    return desk.page().getByRole(AriaRole.DIALOG);
-  }
-
   private static Locator list(DeskPage desk) {
-    return sheet(desk)
+    return desk.sheet()
         .getByRole(AriaRole.LISTBOX, new Locator.GetByRoleOptions().setName("States of the map"));
-  }
-
-  private static void menu(DeskPage desk, String item) {
-    desk.button("More for this map").click();
-    desk.page().getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item)).click();
   }
 
   private static void maps(DeskPage desk, String item) {
@@ -48,33 +39,33 @@ class HistoryTest {
     assertThat(desk.topic(label)).hasCount(0);
     desk.kept();
 
-    menu(desk, "History");
+    desk.more("History");
     assertThat(list(desk).getByRole(AriaRole.OPTION).first())
         .containsText("Took “" + label + "” out");
     list(desk).getByRole(AriaRole.OPTION).nth(1).click();
-    sheet(desk).getByText("Name this version").click();
-    sheet(desk).getByLabel("Name of this version").fill("As it was sent");
-    sheet(desk).getByText("Keep the name").click();
-    sheet(desk).getByText("Versions", new Locator.GetByTextOptions().setExact(true)).click();
+    desk.sheet().getByText("Name this version").click();
+    desk.sheet().getByLabel("Name of this version").fill("As it was sent");
+    desk.sheet().getByText("Keep the name").click();
+    desk.sheet().getByText("Versions", new Locator.GetByTextOptions().setExact(true)).click();
     assertThat(list(desk).getByRole(AriaRole.OPTION).first()).containsText("As it was sent");
     list(desk).getByRole(AriaRole.OPTION).first().click();
     Locator gone =
-        sheet(desk)
+        desk.sheet()
             .getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("Differences"))
             .getByRole(AriaRole.LISTITEM)
             .filter(new Locator.FilterOptions().setHasText(label))
             .first();
     assertThat(gone).containsText("gone");
     gone.getByRole(AriaRole.BUTTON).click();
-    sheet(desk).getByText("Bring back “" + label + "” and below").click();
+    desk.sheet().getByText("Bring back “" + label + "” and below").click();
     assertThat(desk.topic(label)).isVisible();
     desk.kept().button("Undo").click();
     assertThat(desk.topic(label)).hasCount(0);
 
-    menu(desk, "History");
-    sheet(desk).getByText("Versions", new Locator.GetByTextOptions().setExact(true)).click();
+    desk.more("History");
+    desk.sheet().getByText("Versions", new Locator.GetByTextOptions().setExact(true)).click();
     list(desk).getByText("As it was sent").click();
-    sheet(desk).getByText("Open it as a new map").click();
+    desk.sheet().getByText("Open it as a new map").click();
     assertThat(desk.topic(label)).isVisible();
     assertThat(desk.page()).hasURL(Pattern.compile("/maps/"));
     assertThat(desk.shelf()).containsText("Seven sources");
@@ -83,22 +74,22 @@ class HistoryTest {
   @Test
   void a_map_is_begun_over_and_another_from_a_template(DeskPage desk) {
     desk.open();
-    menu(desk, "Start over");
-    sheet(desk).getByText("Take them off too").click();
-    sheet(desk).getByText("Empty the map").click();
+    desk.more("Start over");
+    desk.sheet().getByText("Take them off too").click();
+    desk.sheet().getByText("Empty the map").click();
     assertThat(desk.page().getByText("Begin with your sources")).isVisible();
     undoInTheOutline(desk);
 
     maps(desk, "Begin from a template");
-    sheet(desk).getByText("Two subjects compared").click();
-    sheet(desk).getByText("Begin the map").click();
+    desk.sheet().getByText("Two subjects compared").click();
+    desk.sheet().getByText("Begin the map").click();
     assertThat(desk.topic("What both share")).isVisible();
     maps(desk, "Make a template of this map");
-    sheet(desk).getByText("Close", new Locator.GetByTextOptions().setExact(true)).click();
+    desk.sheet().getByText("Close", new Locator.GetByTextOptions().setExact(true)).click();
     maps(desk, "Duplicate this map");
     assertThat(desk.topic("What both share")).isVisible();
     maps(desk, "Begin from a template");
-    assertThat(sheet(desk).getByText("Your own.")).isVisible();
+    assertThat(desk.sheet().getByText("Your own.")).isVisible();
   }
 
   /** What was taken out by starting over is there again after one step back. */

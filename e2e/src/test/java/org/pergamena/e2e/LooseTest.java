@@ -12,26 +12,10 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(Browsing.class)
 class LooseTest {
-  private static Locator sheet(DeskPage desk) {
-    return desk.page().getByRole(AriaRole.DIALOG);
-  }
-
-  private static void act(DeskPage desk, String label) {
-    desk.page()
-        .getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^What to do")))
-        .first()
-        .click();
-    desk.page().getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
-  }
-
   @Test
   void an_idea_lies_loose_is_moved_and_becomes_part_of_the_tree(DeskPage desk) {
     desk.open();
-    desk.button("More for this map").click();
-    desk.page()
-        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Add a loose topic"))
-        .click();
+    desk.more("Add a loose topic");
     desk.page().getByLabel("Label", new Page.GetByLabelOptions().setExact(true)).fill("Idea");
     desk.page().keyboard().press("Enter");
     Locator idea = desk.topic("Idea");
@@ -55,7 +39,7 @@ class LooseTest {
     assertThat(desk.page().locator("[data-drop='UNDER']")).isAttached();
     mouse.up();
     assertThat(idea).hasAttribute("aria-label", Pattern.compile("^\\d Idea"));
-    act(desk, "Take it out, to lie loose");
+    desk.act("Take it out, to lie loose");
     assertThat(idea).hasAttribute("aria-label", Pattern.compile("^a Idea"));
   }
 
@@ -67,10 +51,10 @@ class LooseTest {
     String other = mains.nth(1).getAttribute("aria-label").replaceFirst("^\\d ", "").split(",")[0];
     leaf.click();
     final String label = desk.title().textContent();
-    act(desk, "Show it under another topic too");
-    sheet(desk).getByLabel("Find the other topic").fill(other);
-    sheet(desk).getByRole(AriaRole.OPTION).first().click();
-    sheet(desk).getByText("Show it there too").click();
+    desk.act("Show it under another topic too");
+    desk.sheet().getByLabel("Find the other topic").fill(other);
+    desk.sheet().getByRole(AriaRole.OPTION).first().click();
+    desk.sheet().getByText("Show it there too").click();
     Locator again = desk.page().locator("[data-again]");
     assertThat(again).hasCount(1);
     assertThat(desk.reading().getByText("also under")).isVisible();

@@ -3,7 +3,6 @@ package org.pergamena.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -11,18 +10,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(Browsing.class)
 class RegroupTest {
-  private static Locator sheet(DeskPage desk) {
-    return desk.page().getByRole(AriaRole.DIALOG);
-  }
-
-  private static void act(DeskPage desk, String label) {
-    Page page = desk.page();
-    page.getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^What to do")))
-        .click();
-    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
-  }
-
   /** The label of a topic on the map, without its number and what is said after it. */
   private static String label(Locator topic) {
     return topic.getAttribute("aria-label").replaceFirst("^[\\d.]+ ", "").replaceFirst(",.*", "");
@@ -36,10 +23,10 @@ class RegroupTest {
     String second = label(leaves.nth(1));
     desk.topic(second).click();
     assertThat(desk.title()).hasText(second);
-    act(desk, "Merge into another topic");
-    sheet(desk).getByLabel("Find the other topic").fill(first);
-    sheet(desk).getByRole(AriaRole.OPTION).first().click();
-    sheet(desk).getByText("Merge them").click();
+    desk.act("Merge into another topic");
+    desk.sheet().getByLabel("Find the other topic").fill(first);
+    desk.sheet().getByRole(AriaRole.OPTION).first().click();
+    desk.sheet().getByText("Merge them").click();
     assertThat(desk.topic(second)).hasCount(0);
     assertThat(desk.title()).hasText(first);
 
@@ -47,9 +34,9 @@ class RegroupTest {
         desk.reading()
             .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Make it a topic…"));
     make.first().click();
-    sheet(desk).getByLabel("Label of the new topic").fill("Of one passage");
-    sheet(desk).getByText("Right after it").click();
-    sheet(desk).getByText("Add it").click();
+    desk.sheet().getByLabel("Label of the new topic").fill("Of one passage");
+    desk.sheet().getByText("Right after it").click();
+    desk.sheet().getByText("Add it").click();
     desk.topic("Of one passage").click();
     assertThat(desk.title()).hasText("Of one passage");
     assertThat(desk.passages()).hasCount(1);
@@ -57,9 +44,9 @@ class RegroupTest {
     desk.reading()
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Move…"))
         .click();
-    sheet(desk).getByLabel("Find the other topic").fill(first);
-    sheet(desk).getByRole(AriaRole.OPTION).first().click();
-    sheet(desk).getByText("Move it there").click();
+    desk.sheet().getByLabel("Find the other topic").fill(first);
+    desk.sheet().getByRole(AriaRole.OPTION).first().click();
+    desk.sheet().getByText("Move it there").click();
     assertThat(desk.passages()).hasCount(0);
 
     for (int i = 0; i < 3; i++) {
@@ -75,21 +62,21 @@ class RegroupTest {
     desk.open();
     String leaf = label(desk.someLeaf());
     desk.topic(leaf).click();
-    act(desk, "Put a topic above it");
-    sheet(desk).getByLabel("Label of the new topic").fill("Above the first");
-    sheet(desk).getByLabel("Label of the new topic").press("Enter");
+    desk.act("Put a topic above it");
+    desk.sheet().getByLabel("Label of the new topic").fill("Above the first");
+    desk.sheet().getByLabel("Label of the new topic").press("Enter");
     Locator above = desk.topic("Above the first");
     assertThat(above).hasAttribute("aria-level", "3");
     assertThat(desk.topic(leaf)).hasAttribute("aria-level", "4");
 
-    act(desk, "Move to another topic");
-    sheet(desk).getByLabel("Find the other topic").fill("Letting the sea back in");
-    sheet(desk).getByRole(AriaRole.OPTION).first().click();
-    sheet(desk).getByText("Move there").click();
+    desk.act("Move to another topic");
+    desk.sheet().getByLabel("Find the other topic").fill("Letting the sea back in");
+    desk.sheet().getByRole(AriaRole.OPTION).first().click();
+    desk.sheet().getByText("Move there").click();
     assertThat(above).hasAttribute("aria-level", "2");
 
     desk.page().locator("[role=treeitem][aria-level='1']").click();
-    act(desk, "Sort what is below by label");
+    desk.act("Sort what is below by label");
     assertThat(above).hasAttribute("aria-posinset", "1");
     desk.button("Undo").click();
     assertThat(above).not().hasAttribute("aria-posinset", "1");
@@ -101,16 +88,16 @@ class RegroupTest {
     String leaf = label(desk.someLeaf());
     desk.tree().focus();
     desk.page().keyboard().press("/");
-    sheet(desk).getByLabel("A few letters of its label").fill(leaf);
-    sheet(desk).getByLabel("A few letters of its label").press("Enter");
+    desk.sheet().getByLabel("A few letters of its label").fill(leaf);
+    desk.sheet().getByLabel("A few letters of its label").press("Enter");
     assertThat(desk.title()).hasText(leaf);
 
     desk.button("Go to a topic").click();
-    sheet(desk).getByText("Find and replace words").click();
-    sheet(desk).getByLabel("Find in labels").fill(leaf);
-    sheet(desk).getByLabel("Put in its place").fill("Another name");
-    assertThat(sheet(desk).getByRole(AriaRole.CHECKBOX).last()).isChecked();
-    sheet(desk).getByText(Pattern.compile("^Replace in \\d+ place")).click();
+    desk.sheet().getByText("Find and replace words").click();
+    desk.sheet().getByLabel("Find in labels").fill(leaf);
+    desk.sheet().getByLabel("Put in its place").fill("Another name");
+    assertThat(desk.sheet().getByRole(AriaRole.CHECKBOX).last()).isChecked();
+    desk.sheet().getByText(Pattern.compile("^Replace in \\d+ place")).click();
     assertThat(desk.title()).hasText("Another name");
     desk.kept().button("Undo").click();
     assertThat(desk.title()).hasText(leaf);

@@ -3,7 +3,6 @@ package org.pergamena.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -28,10 +27,7 @@ class RemarksTest {
     reading.getByText("Keep the remark").click();
     desk.kept().page().reload();
 
-    desk.button("More for this map").click();
-    desk.page()
-        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Remarks"))
-        .click();
+    desk.more("Remarks");
     Locator sheet = desk.page().getByRole(AriaRole.DIALOG);
     assertThat(sheet.getByText("Is this the whole of it?")).hasCount(0);
     sheet.getByText("All", new Locator.GetByTextOptions().setExact(true)).click();

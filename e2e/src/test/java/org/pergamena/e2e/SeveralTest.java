@@ -17,26 +17,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class SeveralTest {
   private static final String LEAVES = "[role=treeitem][aria-level='3']:not([aria-expanded])";
 
-  private static Locator sheet(DeskPage desk) {
-    return desk.page().getByRole(AriaRole.DIALOG);
-  }
-
   private static Locator chosen(DeskPage desk) {
     return desk.page().locator("[role=treeitem][aria-selected=true]");
-  }
-
-  private static void menu(DeskPage desk, String item) {
-    desk.button("More for this map").click();
-    desk.page().getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item)).click();
-  }
-
-  private static void act(DeskPage desk, String label) {
-    desk.page()
-        .getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^What to do")))
-        .first()
-        .click();
-    desk.page().getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
   }
 
   @Test
@@ -51,15 +33,15 @@ class SeveralTest {
     desk.page().keyboard().press("Shift+ArrowDown");
     assertThat(chosen(desk)).hasCount(3);
 
-    act(desk, "Tags");
+    desk.act("Tags");
     desk.page()
         .getByRole(AriaRole.MENUITEMCHECKBOX, new Page.GetByRoleOptions().setName("disputed"))
         .click();
     assertThat(desk.reading().getByText("all marked disputed")).isVisible();
-    act(desk, "Move to another topic");
-    sheet(desk).getByLabel("Find the other topic").fill("Letting the sea back in");
-    sheet(desk).getByRole(AriaRole.OPTION).first().click();
-    sheet(desk).getByText("Move there").click();
+    desk.act("Move to another topic");
+    desk.sheet().getByLabel("Find the other topic").fill("Letting the sea back in");
+    desk.sheet().getByRole(AriaRole.OPTION).first().click();
+    desk.sheet().getByText("Move there").click();
     assertThat(chosen(desk).first()).hasAttribute("aria-level", "2");
     desk.kept();
     int before = desk.topics().count();
@@ -72,9 +54,9 @@ class SeveralTest {
     desk.kept();
     assertThat(leaves.nth(0)).hasAttribute("aria-posinset", "1");
 
-    menu(desk, "Choose all topics that");
-    sheet(desk).getByLabel("Level").selectOption("1");
-    sheet(desk).getByText(Pattern.compile("^Choose \\d topics$")).click();
+    desk.more("Choose all topics that");
+    desk.sheet().getByLabel("Level").selectOption("1");
+    desk.sheet().getByText(Pattern.compile("^Choose \\d topics$")).click();
     assertThat(desk.title()).hasText(Pattern.compile("^\\d topics chosen$"));
     desk.tree().focus();
     desk.page().keyboard().press("Escape");
@@ -95,9 +77,9 @@ class SeveralTest {
     mouse.move(third[0], third[1], new Mouse.MoveOptions().setSteps(5));
     mouse.up();
     keys.up("Alt");
-    sheet(desk).getByLabel(Pattern.compile("^Words on the link")).fill("threatens");
-    sheet(desk).getByText("Supposed, not yet shown").click();
-    sheet(desk).getByText("Link them").click();
+    desk.sheet().getByLabel(Pattern.compile("^Words on the link")).fill("threatens");
+    desk.sheet().getByText("Supposed, not yet shown").click();
+    desk.sheet().getByText("Link them").click();
     Locator relations = desk.reading().getByLabel("Relations", new Locator.GetByLabelOptions());
     leaves.nth(0).click();
     assertThat(desk.reading().getByText("supposed, not yet shown")).isVisible();
@@ -138,14 +120,14 @@ class SeveralTest {
     leaves.nth(0).click();
     String passages =
         desk.reading().getByText(Pattern.compile("^\\d+ passages?$")).first().textContent();
-    act(desk, "Cut");
+    desk.act("Cut");
     leaves.nth(1).click();
-    act(desk, "Paste under it");
+    desk.act("Paste under it");
     assertThat(page.locator("[role=treeitem][aria-level='4']").first()).isAttached();
     desk.kept().button("Undo").click();
     desk.kept();
     leaves.nth(0).click();
-    act(desk, "Copy");
+    desk.act("Copy");
     desk.button("New map").click();
     assertThat(page.getByText("Begin with your sources")).isVisible();
     page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Outline")).first().click();

@@ -12,10 +12,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(Browsing.class)
 class TableTest {
-  private static Locator sheet(DeskPage desk) {
-    return desk.page().getByRole(AriaRole.DIALOG);
-  }
-
   private static Locator grid(DeskPage desk) {
     return desk.page().getByRole(AriaRole.GRID);
   }
@@ -36,11 +32,6 @@ class TableTest {
         .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true))
         .first()
         .click();
-  }
-
-  private static void menu(DeskPage desk, String item) {
-    desk.button("More for this map").click();
-    desk.page().getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item)).click();
   }
 
   @Test
@@ -98,25 +89,25 @@ class TableTest {
       relations.append("Term 1\tholds\tTerm ").append(20 + i).append('\n');
     }
     relations.append("Term 3\tholds\tTerm 500\n");
-    menu(desk, "Paste tables");
-    sheet(desk).getByLabel("Topics or terms").fill(terms.toString());
-    sheet(desk).getByLabel("Relations").fill(relations.toString());
-    assertThat(sheet(desk).getByText("There is no topic or term \"Term 500\"")).isVisible();
-    sheet(desk).getByText("Bring them").click();
+    desk.more("Paste tables");
+    desk.sheet().getByLabel("Topics or terms").fill(terms.toString());
+    desk.sheet().getByLabel("Relations").fill(relations.toString());
+    assertThat(desk.sheet().getByText("There is no topic or term \"Term 500\"")).isVisible();
+    desk.sheet().getByText("Bring them").click();
     assertThat(desk.page().getByText("91 topics")).isVisible();
     desk.kept();
 
-    menu(desk, "Relations of this map");
-    assertThat(sheet(desk).getByText(Pattern.compile("^Goes without saying by")).first())
+    desk.more("Relations of this map");
+    assertThat(desk.sheet().getByText(Pattern.compile("^Goes without saying by")).first())
         .isVisible();
-    sheet(desk).getByText(Pattern.compile("^Take \\d+ links? away$")).click();
-    assertThat(sheet(desk).getByText("There are none")).isVisible();
-    sheet(desk).getByText("Hang them by their relations").click();
+    desk.sheet().getByText(Pattern.compile("^Take \\d+ links? away$")).click();
+    assertThat(desk.sheet().getByText("There are none")).isVisible();
+    desk.sheet().getByText("Hang them by their relations").click();
     desk.kept();
     grid(desk).getByLabel("Only rows whose Topic has").fill("Term 5");
     assertThat(row(desk, "Term 55").locator("[data-column=parent]")).containsText("Term 6");
-    menu(desk, "Relations of this map");
-    sheet(desk).getByText(Pattern.compile("^\\d+ key topics?$")).click();
+    desk.more("Relations of this map");
+    desk.sheet().getByText(Pattern.compile("^\\d+ key topics?$")).click();
     assertThat(desk.title()).hasText(Pattern.compile("topics chosen$"));
     view(desk, "Map");
     assertThat(desk.topic("Term 6")).isAttached();
