@@ -165,8 +165,10 @@ public class Log {
     List<?> worked =
         entities
             .createNativeQuery(
-                "select coalesce(max(made_at) filter (where moment is not null), min(made_at))"
-                    + " < cast(:before as timestamptz) from revision where map_id = :map",
+                "select coalesce((select made_at from revision where map_id = :map"
+                    + " and moment is not null order by made_at desc limit 1),"
+                    + " (select made_at from revision where map_id = :map order by number"
+                    + " limit 1)) < cast(:before as timestamptz)",
                 Boolean.class)
             .setParameter("before", revision.madeAt.minus(Duration.ofHours(1)))
             .setParameter("map", revision.mapId)

@@ -2,9 +2,12 @@ package org.pergamena.server.maps;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
+import jakarta.persistence.EntityManagerFactory;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -14,9 +17,11 @@ import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.server.maps.RevisionRow.Moment;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.testing.TestApplication;
 import org.pergamena.server.visitors.Visitors;
@@ -60,6 +65,35 @@ class LogTest {
   private List<String> labels() {
     TopicMap now = maps.get(map).map();
     return now.preorder().stream().skip(1).map(Topic::label).toList();
+  }
+
+  @Test
+  void states_after_an_hours_work_and_after_many_topics_at_once_are_worth_going_back_to(
+      ApplicationContext application) {
+    UUID wall = add(ada, root, null, "Wall");
+    change(ada, new ContentChange.Relabel(wall, "Old wall"));
+    EntityManagerFactory entities = application.getBean(EntityManagerFactory.class);
+    entities.runInTransaction(
+        session ->
+            session
+                .createNativeQuery(
+                    "update revision set made_at = made_at - interval '2 hours'"
+                        + " where map_id = :map")
+                .setParameter("map", map)
+                .executeUpdate());
+    change(ada, new ContentChange.Relabel(wall, "Bank"));
+    change(ada, new ContentChange.Relabel(wall, "Dyke"));
+    List<Change> many =
+        IntStream.range(0, 10)
+            .mapToObj(i -> Topic.labelled(UUID.randomUUID(), "Topic " + i))
+            .map(t -> (Change) new TreeChange.AddBranch(root, Place.LAST, Branch.of(t)))
+            .toList();
+    change(ada, new Together(many));
+    History history = application.getBean(History.class);
+    assertThat(history.page(map, null, true, 10).entries())
+        .extracting(History.Entry::number, History.Entry::moment)
+        .containsExactly(tuple(5L, Moment.BROUGHT), tuple(3L, Moment.HOUR));
+    assertThat(history.back(map, 2).past().topic(wall).label()).isEqualTo("Old wall");
   }
 
   @Test
