@@ -1,9 +1,9 @@
 import styled from "styled-components";
 import type { Topic } from "../api/types";
 import type { Tree } from "../map/tree";
+import { Headed } from "../reading/Headed";
 import { pigment } from "../theme/tokens";
-import { asWords, Button, TextButton } from "../ui/Button";
-import { Sign } from "../ui/Sign";
+import { asWords, TextButton } from "../ui/Button";
 import { counted } from "../ui/words";
 
 const Page = styled.div`
@@ -11,21 +11,6 @@ const Page = styled.div`
   gap: 12px;
   align-content: start;
   ul { list-style: none; display: grid; gap: 2px; }
-`;
-
-const Heading = styled.div`
-  display: flex;
-  align-items: start;
-  justify-content: space-between;
-  gap: 12px;
-  h1 { font: 600 23px/30px ${({ theme }) => theme.reading}; }
-`;
-
-const ActsButton = styled(Button)`
-  display: flex;
-  align-items: center;
-  gap: 4px;
-  flex: none;
 `;
 
 const Facts = styled.p`
@@ -75,17 +60,9 @@ export function SeveralReading(props: SeveralReadingProps) {
   const parent = parents.size === 1 ? tree.get([...parents][0] ?? null) : undefined;
   return (
     <Page>
-      <Heading>
-        <h1>{topics.length} topics chosen</h1>
-        <ActsButton
-          aria-label={`What to do with the ${topics.length} chosen topics`}
-          aria-haspopup="menu"
-          onPress={(event) => onActs(event.target)}
-        >
-          Acts
-          <Sign name="down" />
-        </ActsButton>
-      </Heading>
+      <Headed of={`the ${topics.length} chosen topics`} onActs={onActs}>
+        {topics.length} topics chosen
+      </Headed>
       <Facts>
         <b>{own}</b> {own === 1 ? "passage" : "passages"} of their own
         {parent && <> · all under {parent.label}</>}

@@ -11,11 +11,11 @@ import { Remarks } from "../remarks/Remarks";
 import { TopicTags } from "../tags/TopicTags";
 import { pigment } from "../theme/tokens";
 import { Button, TextButton } from "../ui/Button";
-import { Sign } from "../ui/Sign";
 import { counted } from "../ui/words";
 import { AlsoHere } from "./AlsoHere";
 import { Gloss } from "./Gloss";
 import { Grouped } from "./Grouped";
+import { Headed } from "./Headed";
 import { PassageView } from "./PassageView";
 import type { OpenSource } from "./spot";
 
@@ -38,24 +38,6 @@ const Crumbs = styled.nav`
     &:hover { text-decoration: underline; }
   }
   b { margin-right: 4px; }
-`;
-
-const Title = styled.h1`
-  font: 600 23px/30px ${({ theme }) => theme.reading};
-`;
-
-const Heading = styled.div`
-  display: flex;
-  align-items: start;
-  justify-content: space-between;
-  gap: 12px;
-`;
-
-const ActsButton = styled(Button)`
-  display: flex;
-  align-items: center;
-  gap: 4px;
-  flex: none;
 `;
 
 const Summary = styled.p`
@@ -165,19 +147,9 @@ export function TopicReading(props: TopicReadingProps) {
           ))}
         </Crumbs>
       )}
-      <Heading>
-        <Title>{topic.label || "New topic"}</Title>
-        {onActs && (
-          <ActsButton
-            aria-label={`What to do with ${topic.label}`}
-            aria-haspopup="menu"
-            onPress={(event) => onActs(event.target)}
-          >
-            Acts
-            <Sign name="down" />
-          </ActsButton>
-        )}
-      </Heading>
+      <Headed of={topic.label} onActs={onActs}>
+        {topic.label || "New topic"}
+      </Headed>
       {topic.summary && !shown && <Summary>{topic.summary}</Summary>}
       <Gloss topic={topic} actions={actions} />
       {!tree.isNew(topic) && (

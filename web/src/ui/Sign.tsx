@@ -14,8 +14,6 @@ const paths = {
   close: "m5 5 10 10M15 5 5 15",
   draw: "M4 6h4q3 0 3 4t4 4m-3-3 3 3-3 3",
   choose: "M4 7V4h3M10 4h3M16 4v3M16 10v3M16 16h-3M10 16H7M4 16v-3M4 10V9",
-  note: "M4 5h12M4 10h12M4 15h7",
-  pin: "M10 12v5M6 12h8l-1.5-3V5h1V3h-7v2h1v4z",
   back: "m9 5-5 5 5 5M4 10h12",
 } as const;
 

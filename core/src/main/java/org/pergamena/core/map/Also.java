@@ -11,9 +11,4 @@ import java.util.UUID;
 public record Also(UUID id, UUID topic, UUID parent) {
   /** The most on one map. */
   public static final int MOST = 2_000;
-
-  /** Whether it is about a topic. */
-  public boolean about(UUID id) {
-    return topic.equals(id) || parent.equals(id);
-  }
 }

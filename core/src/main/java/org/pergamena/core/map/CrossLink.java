@@ -42,7 +42,12 @@ public record CrossLink(UUID id, UUID from, UUID to, String phrase, Manner manne
 
   /** The same between other topics. */
   public CrossLink between(UUID newFrom, UUID newTo) {
-    return new CrossLink(id, newFrom, newTo, phrase, manner, note);
+    return copied(id, newFrom, newTo);
+  }
+
+  /** The same under another identity between other topics. */
+  CrossLink copied(UUID newId, UUID newFrom, UUID newTo) {
+    return new CrossLink(newId, newFrom, newTo, phrase, manner, note);
   }
 
   /** The same holding in another manner. */
@@ -66,7 +71,7 @@ public record CrossLink(UUID id, UUID from, UUID to, String phrase, Manner manne
   }
 
   /** The words on it, as they are compared. */
-  String words() {
+  public String words() {
     return phrase.strip().toLowerCase(Locale.ROOT);
   }
 }

@@ -196,6 +196,11 @@ public final class Draft {
     linked.add(link.id());
   }
 
+  /** Where topics are shown again. */
+  Collection<Also> also() {
+    return also.values();
+  }
+
   /** Where topics are shown again that are among some, or are shown under one of them. */
   List<Also> alsoOf(Set<UUID> topics) {
     return also.values().stream()

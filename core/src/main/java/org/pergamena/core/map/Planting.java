@@ -49,6 +49,7 @@ public final class Planting {
    * does not have come along.
    *
    * @param from the map that has the branches
+   * @param branches none of them below another, as {@link #upmost} gives them
    * @param sources what each of their sources is called in the map that they come to
    */
   public static Change planted(
@@ -69,27 +70,16 @@ public final class Planting {
       List<Topic> copies = new ArrayList<>();
       for (Topic topic : from.preorder(branch)) {
         marks.addAll(topic.content().gloss().tags());
-        copies.add(
-            new Topic(
-                ids.get(topic.id()),
-                topic == branch ? null : ids.get(topic.parent()),
-                topic.children().stream().map(ids::get).toList(),
-                topic.content().copied(sources, identities)));
+        copies.add(topic.copied(ids, sources, identities));
       }
       changes.add(new TreeChange.AddBranch(parent, next, new Branch(copies)));
       next = Place.after(ids.get(branch.id()));
     }
     for (CrossLink link : from.links()) {
       if (ids.containsKey(link.from()) && ids.containsKey(link.to())) {
-        CrossLink copy =
-            new CrossLink(
-                identities.get(),
-                ids.get(link.from()),
-                ids.get(link.to()),
-                link.phrase(),
-                link.manner(),
-                link.note());
-        changes.add(new LinkChange.Connect(copy));
+        changes.add(
+            new LinkChange.Connect(
+                link.copied(identities.get(), ids.get(link.from()), ids.get(link.to()))));
       }
     }
     List<Tag> tags = new ArrayList<>(to.legend().tags());

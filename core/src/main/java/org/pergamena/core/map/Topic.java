@@ -2,7 +2,9 @@ package org.pergamena.core.map;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.pergamena.core.source.Span;
 
@@ -80,6 +82,20 @@ public record Topic(UUID id, UUID parent, List<UUID> children, Content content) 
   /** The same above other children. */
   public Topic withChildren(List<UUID> newChildren) {
     return new Topic(id, parent, newChildren, content);
+  }
+
+  /**
+   * The same for somebody else, with identities of its own.
+   *
+   * @param ids what each topic became; the parent is none if that is not among them
+   * @param sources what each source became
+   */
+  Topic copied(Map<UUID, UUID> ids, UnaryOperator<UUID> sources, Supplier<UUID> identities) {
+    return new Topic(
+        ids.get(id),
+        ids.get(parent),
+        children.stream().map(ids::get).toList(),
+        content.copied(sources, identities));
   }
 
   Topic withChild(Place place, UUID child) {

@@ -320,27 +320,10 @@ public final class TopicMap {
   public TopicMap copied(UnaryOperator<UUID> sources, Supplier<UUID> identities) {
     Map<UUID, UUID> ids = new HashMap<>();
     preorder().forEach(topic -> ids.put(topic.id(), identities.get()));
-    List<Topic> copies =
-        preorder().stream()
-            .map(
-                t ->
-                    new Topic(
-                        ids.get(t.id()),
-                        ids.get(t.parent()),
-                        t.children().stream().map(ids::get).toList(),
-                        t.content().copied(sources, identities)))
-            .toList();
+    List<Topic> copies = preorder().stream().map(t -> t.copied(ids, sources, identities)).toList();
     List<CrossLink> across =
         links().stream()
-            .map(
-                l ->
-                    new CrossLink(
-                        identities.get(),
-                        ids.get(l.from()),
-                        ids.get(l.to()),
-                        l.phrase(),
-                        l.manner(),
-                        l.note()))
+            .map(l -> l.copied(identities.get(), ids.get(l.from()), ids.get(l.to())))
             .toList();
     List<Also> shown =
         also().stream()

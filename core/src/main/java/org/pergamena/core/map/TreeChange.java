@@ -91,9 +91,7 @@ public sealed interface TreeChange extends Change {
 
     /** Where topics are shown again that stand there themselves now, or above themselves. */
     private List<Also> standing(Draft draft, UUID parent) {
-      Set<UUID> moved = new HashSet<>();
-      draft.branch(draft.topic(topic)).forEach(below -> moved.add(below.id()));
-      return draft.alsoOf(moved).stream()
+      return draft.also().stream()
           .filter(a -> a.topic().equals(topic) && a.parent().equals(parent) || above(draft, a))
           .toList();
     }

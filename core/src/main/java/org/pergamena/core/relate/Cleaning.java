@@ -79,16 +79,12 @@ public final class Cleaning {
         && (link.manner().supposed() || !other.manner().supposed());
   }
 
-  private static String words(CrossLink link) {
-    return link.phrase().strip().toLowerCase(Locale.ROOT);
-  }
-
   /** Whether one says all that another between the same topics does. */
   private static boolean says(CrossLink other, CrossLink link) {
     boolean sameWay = other.from().equals(link.from());
     Direction way = link.manner().direction();
     Direction otherWay = other.manner().direction();
-    boolean words = words(link).isEmpty() || words(link).equals(words(other));
+    boolean words = link.words().isEmpty() || link.words().equals(other.words());
     boolean points =
         way == Direction.NONE || otherWay == Direction.BOTH || way == otherWay && sameWay;
     return words && points;
@@ -110,7 +106,7 @@ public final class Cleaning {
           other.from().equals(link.to())
               && link.manner().equals(other.manner())
               && link.manner().direction() == Direction.ONE
-              && words(link).equals(words(other));
+              && link.words().equals(other.words());
       if (back && covers(other, link)) {
         add(link, Redundant.Reason.BOTH_WAYS, List.of(other.id()));
         return true;
@@ -127,7 +123,8 @@ public final class Cleaning {
 
   private static boolean repeats(CrossLink link, Topic upper, Topic lower) {
     String lead = lower.content().gloss().phrase().strip().toLowerCase(Locale.ROOT);
-    return upper.id().equals(lower.parent()) && (words(link).isEmpty() || words(link).equals(lead));
+    return upper.id().equals(lower.parent())
+        && (link.words().isEmpty() || link.words().equals(lead));
   }
 
   private void implied(CrossLink link) {
@@ -149,7 +146,7 @@ public final class Cleaning {
   private boolean alike(CrossLink other, CrossLink link) {
     return covers(other, link)
         && other.manner().direction() == Direction.ONE
-        && words(other).equals(words(link));
+        && other.words().equals(link.words());
   }
 
   /**
