@@ -134,9 +134,10 @@ final class Arm {
       ends[0] = i == 0 ? ends[1] : ends[0];
       y += bands.get(children.get(i).id());
     }
-    double middle = children.isEmpty() ? top + band / 2 : (ends[0] + ends[1]) / 2;
-    double half = block.height() / 2;
-    double axis = Math.min(Math.max(middle, top + half), top + band - half);
+    double lower = block.height() - block.axis();
+    double alone = top + (band - block.height()) / 2 + block.axis();
+    double middle = children.isEmpty() ? alone : (ends[0] + ends[1]) / 2;
+    double axis = Math.min(Math.max(middle, top + block.axis()), top + band - lower);
     placed.set(at, placed(topic, edge, axis, ends));
     return axis;
   }

@@ -95,8 +95,8 @@ final class BraceLayout {
     double[] others = left.place(rootX, MARGIN + (band - left.height()) / 2, placed);
     double middle =
         toTheRight.isEmpty() || !toTheLeft.isEmpty() ? MARGIN + band / 2 : (ends[0] + ends[1]) / 2;
-    double half = block.height() / 2;
-    double axis = Math.min(Math.max(middle, MARGIN + half), MARGIN + band - half);
+    double lower = block.height() - block.axis();
+    double axis = Math.min(Math.max(middle, MARGIN + block.axis()), MARGIN + band - lower);
     double y = axis - block.axis();
     List<Item> items = new ArrayList<>(block.items());
     String ink = sheet.palette().ink();

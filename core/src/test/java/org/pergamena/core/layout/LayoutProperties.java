@@ -18,6 +18,7 @@ import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
@@ -40,10 +41,14 @@ class LayoutProperties {
             map,
             closed,
             topic ->
-                TopicLook.bare(
+                new TopicLook(
                     numbers.get(topic.id()),
                     List.of(0, 1, 2).subList(0, random.nextInt(4)),
-                    random.nextInt(3) == 0 ? "thin" : ""),
+                    random.nextInt(3) == 0 ? "thin" : "",
+                    random.nextInt(4) == 0 ? "kept by" : "",
+                    random.nextInt(4) == 0,
+                    random.nextInt(3) == 0 ? List.of(new Tag("t", "open", "", "leaf")) : List.of(),
+                    random.nextInt(6) == 0 ? "Ask the warden." : ""),
             new Typesetter(
                 PALETTE, (text, style) -> text.length() * letterWidth * style.size() / 30));
     Scene scene = Layout.of(kind).lay(sheet);
