@@ -26,6 +26,7 @@ import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.formats.fonts.FontMeasurer;
+import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.picture.Theme;
 
@@ -52,7 +53,7 @@ class PictureTest {
 
   private static BufferedImage drawn(PngPicture picture) throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    picture.write(Theme.LIGHT, out);
+    picture.write(Theme.LIGHT, Gallery.empty(), out);
     return ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
   }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -11,6 +12,7 @@ import java.util.stream.Collectors;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 
@@ -132,10 +134,24 @@ public final class Comparison {
     words.add(content.gloss().phrase());
     words.add(content.note());
     words.add(String.join(", ", content.gloss().tags()));
+    words.add(pictures(content.gloss().pictures()));
     words.add(content.aside() ? "set aside" : "");
     words.add(content.look().ink() == null ? "" : "ink " + content.look().ink());
     words.add(content.look().spot() == null ? "" : "lies loose");
     return words.stream().filter(word -> !word.isBlank()).collect(Collectors.joining(" · "));
+  }
+
+  private static String pictures(List<Picture> pictures) {
+    return pictures.stream()
+        .map(
+            picture ->
+                (picture.alt().isBlank() ? "a picture" : "picture “" + picture.alt() + "”")
+                    + " "
+                    + Math.round(picture.width())
+                    + " wide "
+                    + picture.where().name().toLowerCase(Locale.ROOT)
+                    + " the label")
+        .collect(Collectors.joining(", "));
   }
 
   private static String count(Topic topic) {
@@ -186,6 +202,8 @@ public final class Comparison {
         + " "
         + map.topic(link.to()).label()
         + supposed
-        + (link.note().isBlank() ? "" : " · " + link.note());
+        + (link.note().isBlank() ? "" : " · " + link.note())
+        + (link.grounds().isEmpty() ? "" : " · passages: " + link.grounds().size())
+        + (link.bend() == null ? "" : " · bent by hand");
   }
 }

@@ -13,7 +13,6 @@ import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Draft;
-import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Place;
@@ -104,7 +103,8 @@ public final class Restoring {
       boolean ends = draft.has(link.from()) && draft.has(link.to());
       boolean of = within.contains(link.from()) || within.contains(link.to());
       if (ends && of && !now.hasLink(link.id())) {
-        tried(new LinkChange.Connect(link), draft, changes);
+        CrossLink found = today.of(link);
+        tried(new LinkChange.Connect(found), draft, changes);
       }
     }
     return new Together(changes);
@@ -120,12 +120,7 @@ public final class Restoring {
   private static Content apart(Content content, Set<UUID> elsewhere, Supplier<UUID> identities) {
     return content.withEvidence(
         content.evidence().stream()
-            .map(
-                e ->
-                    elsewhere.contains(e.id())
-                        ? new Evidence(
-                            identities.get(), e.passage(), e.stance(), e.origin(), e.strength())
-                        : e)
+            .map(e -> elsewhere.contains(e.id()) ? e.identified(identities.get()) : e)
             .toList());
   }
 

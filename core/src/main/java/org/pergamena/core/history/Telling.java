@@ -71,6 +71,12 @@ public final class Telling {
       return "Renamed % topics";
     } else if (part instanceof ContentChange.Mark) {
       return "Changed the tags of % topics";
+    } else if (part instanceof ContentChange.Illustrate) {
+      return "Changed the pictures of % topics";
+    } else if (part instanceof CommentChange) {
+      return "Changed % remarks";
+    } else if (part instanceof AlsoChange) {
+      return "Changed in % places where topics are shown again";
     } else if (part instanceof ContentChange.SetAside) {
       return "Set % topics aside or took them back";
     } else if (part instanceof EvidenceChange || part instanceof ContentChange.Refill) {
@@ -142,6 +148,8 @@ public final class Telling {
       return "Changed the words on the line to " + label(lead.topic());
     } else if (change instanceof ContentChange.Mark mark) {
       return "Changed the tags of " + label(mark.topic());
+    } else if (change instanceof ContentChange.Illustrate illustrate) {
+      return "Changed the pictures of " + label(illustrate.topic());
     } else if (change instanceof ContentChange.SetAside aside) {
       return aside.aside()
           ? "Set " + label(aside.topic()) + " aside"
@@ -172,6 +180,10 @@ public final class Telling {
       return "Led the link " + ends(reattach.link()) + " elsewhere";
     } else if (change instanceof LinkChange.Qualify qualify) {
       return "Changed how the link " + ends(qualify.link()) + " holds";
+    } else if (change instanceof LinkChange.Ground ground) {
+      return "Changed the passages of the link " + ends(ground.link());
+    } else if (change instanceof LinkChange.Bow bow) {
+      return (bow.bend() == null ? "Straightened" : "Bent") + " the link " + ends(bow.link());
     }
     return "Changed the note on the link " + ends(((LinkChange.Remark) change).link());
   }

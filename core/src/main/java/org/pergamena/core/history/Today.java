@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.map.Content;
+import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.source.Passage;
@@ -33,21 +34,29 @@ public final class Today {
    * another text are found there by their words, or are adrift.
    */
   public Content of(Content content) {
-    List<Evidence> evidence = new ArrayList<>();
-    for (Evidence each : content.evidence()) {
-      Source source = sources.get(each.passage().source());
-      if (source != null) {
-        Passage passage = found(each.passage(), source);
-        evidence.add(
-            new Evidence(each.id(), passage, each.stance(), each.origin(), each.strength()));
-      }
-    }
+    List<Evidence> evidence = found(content.evidence());
     List<Extent> extent =
         content.extent().stream()
             .filter(e -> sources.containsKey(e.source()) && !other.contains(e.source()))
             .filter(e -> e.span().end() <= sources.get(e.source()).text().text().length())
             .toList();
     return content.withGrounds(content.summary(), evidence, extent);
+  }
+
+  /** A cross-link, the passages that bore it out found likewise. */
+  public CrossLink of(CrossLink link) {
+    return link.withGrounds(found(link.grounds()));
+  }
+
+  private List<Evidence> found(List<Evidence> all) {
+    List<Evidence> found = new ArrayList<>();
+    for (Evidence each : all) {
+      Source source = sources.get(each.passage().source());
+      if (source != null) {
+        found.add(each.at(found(each.passage(), source)));
+      }
+    }
+    return found;
   }
 
   private Passage found(Passage passage, Source source) {

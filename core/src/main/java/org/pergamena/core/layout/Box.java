@@ -20,6 +20,16 @@ public record Box(double x, double y, double width, double height) {
     return y + height;
   }
 
+  /** Halfway between its left and its right edge. */
+  public double middleX() {
+    return x + width / 2;
+  }
+
+  /** Halfway between its upper and its lower edge. */
+  public double middleY() {
+    return y + height / 2;
+  }
+
   /** The smallest box around this and another. */
   Box with(Box other) {
     double left = Math.min(x, other.x);

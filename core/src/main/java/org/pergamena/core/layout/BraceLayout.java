@@ -131,14 +131,29 @@ final class BraceLayout {
             Near.NONE,
             null));
     List<Placed> all = Loose.laid(sheet, placed, MARGIN);
+    List<Placed> topics = inOrder(sheet, Neighbours.found(sheet, all));
+    Crossings.Drawn drawn = Crossings.drawn(sheet, topics);
+    Box bent = drawn.bent();
+    if (bent != null && (bent.x() < MARGIN || bent.y() < MARGIN)) {
+      double dx = Math.max(0, MARGIN - bent.x());
+      double dy = Math.max(0, MARGIN - bent.y());
+      List<Placed> moved = topics.stream().map(t -> t.at(t.x() + dx, t.y() + dy)).toList();
+      drawn = Crossings.drawn(sheet, moved);
+    }
+    return scene(drawn, MARGIN + band);
+  }
+
+  private static Scene scene(Crossings.Drawn drawn, double lowest) {
     double end = 0;
-    double low = MARGIN + band;
-    for (Placed topic : all) {
+    double low = lowest;
+    for (Placed topic : drawn.topics()) {
       end = Math.max(end, topic.x() + topic.width());
       low = Math.max(low, topic.y() + topic.height());
     }
-    List<Placed> topics = inOrder(sheet, Neighbours.found(sheet, all));
-    Crossings.Drawn drawn = Crossings.drawn(sheet, topics);
+    if (drawn.bent() != null) {
+      end = Math.max(end, drawn.bent().right());
+      low = Math.max(low, drawn.bent().bottom());
+    }
     return new Scene(
         Math.ceil(end + MARGIN), Math.ceil(low + MARGIN), drawn.topics(), drawn.links(), ZONES);
   }

@@ -39,6 +39,7 @@ final class Crossings {
   private final boolean lines;
   private final boolean marked;
   private int ties;
+  private Box bent;
 
   private Crossings(Sheet sheet, List<Placed> placed) {
     this.sheet = sheet;
@@ -49,13 +50,17 @@ final class Crossings {
     placed.forEach(topic -> byId.put(topic.id(), topic));
   }
 
-  /** The links of a scene, and its topics with the marks of those that are ties. */
-  record Drawn(List<Placed> topics, List<Scene.Across> links) {}
+  /**
+   * The links of a scene, and its topics with the marks of those that are ties.
+   *
+   * @param bent around all that was bent by hand, null without such links
+   */
+  record Drawn(List<Placed> topics, List<Scene.Across> links, Box bent) {}
 
   static Drawn drawn(Sheet sheet, List<Placed> placed) {
     Crossings crossings = new Crossings(sheet, placed);
     List<Scene.Across> links = crossings.drawn();
-    return new Drawn(placed.stream().map(crossings::marked).toList(), links);
+    return new Drawn(placed.stream().map(crossings::marked).toList(), links, crossings.bent);
   }
 
   private Placed marked(Placed topic) {
@@ -67,7 +72,9 @@ final class Crossings {
     for (CrossLink link : sheet.map().links()) {
       Placed from = shown(link.from());
       Placed to = shown(link.to());
-      if (!from.id().equals(to.id())) {
+      if (!from.id().equals(to.id()) && marked && link.bend() != null) {
+        drawn.add(bent(link, from, to));
+      } else if (!from.id().equals(to.id())) {
         boolean lined = lines && drawn.size() < MOST_LINES;
         Scene.Across line = lined ? line(link, from, to) : null;
         drawn.add(line == null ? tie(link, from, to) : line);
@@ -111,17 +118,17 @@ final class Crossings {
     }
     List<Item> items = new ArrayList<>();
     Path path = new Path.Pen().move(x, top + 1).line(x, bottom - 1).path();
-    items.add(new Line(path, ink(), STROKE, dash(link)));
+    items.add(new Line(path, ink(link), STROKE, dash(link)));
     boolean down = upper == from;
     Direction direction = link.manner().direction();
     if (direction != Direction.NONE) {
-      items.add(arrow(x, down ? bottom - 1 : top + 1, down));
+      items.add(arrow(link, x, down ? bottom - 1 : top + 1, 0, down ? 1 : -1));
     }
     if (direction == Direction.BOTH) {
-      items.add(arrow(x, down ? top + 1 : bottom - 1, !down));
+      items.add(arrow(link, x, down ? top + 1 : bottom - 1, 0, down ? -1 : 1));
     }
     if (width > 0) {
-      items.add(new Words(Role.PHRASE, said(link), x + 8, middle + 4, PHRASE, ink()));
+      items.add(new Words(Role.PHRASE, said(link), x + 8, middle + 4, PHRASE, ink(link)));
     }
     return across(link, items, false);
   }
@@ -135,21 +142,79 @@ final class Crossings {
     return link.manner().supposed() ? DOTS : DASH;
   }
 
-  private String ink() {
-    return sheet.palette().rubric();
+  /** The rubric, or if a person wishes the colour of the branch that it comes from. */
+  private String ink(CrossLink link) {
+    return sheet.map().look().tinted()
+        ? sheet.palette().pigment(shown(link.from()).branch())
+        : sheet.palette().rubric();
   }
 
-  private Item arrow(double x, double tip, boolean down) {
-    double back = down ? tip - ARROW : tip + ARROW;
-    Path path = new Path.Pen().move(x - ARROW, back).line(x, tip).line(x + ARROW, back).path();
-    return new Line(path, ink(), STROKE, List.of());
+  /** An arrow head at a place, which points along a direction of length 1. */
+  private Item arrow(CrossLink link, double x, double y, double dx, double dy) {
+    double backX = x - ARROW * dx;
+    double backY = y - ARROW * dy;
+    Path path =
+        new Path.Pen()
+            .move(backX - ARROW * dy, backY + ARROW * dx)
+            .line(x, y)
+            .line(backX + ARROW * dy, backY - ARROW * dx)
+            .path();
+    return new Line(path, ink(link), STROKE, List.of());
+  }
+
+  /** A line that a person has bent, whatever it crosses. */
+  private Scene.Across bent(CrossLink link, Placed from, Placed to) {
+    Box one = from.box();
+    Box other = to.box();
+    double x = (one.middleX() + other.middleX()) / 2 + link.bend().x();
+    double y = (one.middleY() + other.middleY()) / 2 + link.bend().y();
+    double[] start = edge(one, x, y);
+    double[] end = edge(other, x, y);
+    double turnX = 2 * x - (start[0] + end[0]) / 2;
+    double turnY = 2 * y - (start[1] + end[1]) / 2;
+    List<Item> items = new ArrayList<>();
+    Path path = new Path.Pen().move(start[0], start[1]).curve(turnX, turnY, end[0], end[1]).path();
+    items.add(new Line(path, ink(link), STROKE, dash(link)));
+    Box around = path.box();
+    Direction direction = link.manner().direction();
+    if (direction != Direction.NONE) {
+      items.add(arrow(link, end, turnX, turnY));
+    }
+    if (direction == Direction.BOTH) {
+      items.add(arrow(link, start, turnX, turnY));
+    }
+    if (!said(link).isEmpty()) {
+      items.add(new Words(Role.PHRASE, said(link), x + 6, y - 4, PHRASE, ink(link)));
+      around = around.with(new Box(x + 6, y - 18, sheet.width(said(link), PHRASE), 18));
+    }
+    bent = bent == null ? around : bent.with(around);
+    return across(link, items, false);
+  }
+
+  private Item arrow(CrossLink link, double[] tip, double fromX, double fromY) {
+    double length = Math.max(1e-6, Math.hypot(tip[0] - fromX, tip[1] - fromY));
+    return arrow(link, tip[0], tip[1], (tip[0] - fromX) / length, (tip[1] - fromY) / length);
+  }
+
+  /**
+   * Where the way from the middle of a box to a place leaves the box; the middle if it does not.
+   */
+  private static double[] edge(Box box, double x, double y) {
+    double dx = x - box.middleX();
+    double dy = y - box.middleY();
+    double share =
+        Math.min(
+            dx == 0 ? Double.MAX_VALUE : (box.width() / 2 + 2) / Math.abs(dx),
+            dy == 0 ? Double.MAX_VALUE : (box.height() / 2 + 2) / Math.abs(dy));
+    double way = share > 1 ? 0 : share;
+    return new double[] {box.middleX() + way * dx, box.middleY() + way * dy};
   }
 
   private boolean covered(Box box) {
     return placed.stream().anyMatch(topic -> topic.box().overlaps(box));
   }
 
-  private static Scene.Across across(CrossLink link, List<Item> items, boolean tie) {
+  private Scene.Across across(CrossLink link, List<Item> items, boolean tie) {
     Direction direction = link.manner().direction();
     return new Scene.Across(
         link.id(),
@@ -158,6 +223,7 @@ final class Crossings {
         items,
         tie,
         said(link),
+        ink(link),
         dash(link),
         direction == Direction.BOTH,
         direction != Direction.NONE);
@@ -168,18 +234,18 @@ final class Crossings {
     if (marked) {
       String mark = MARKS[ties % MARKS.length].repeat(1 + ties / MARKS.length % 3);
       ties++;
-      mark(mark, from);
-      mark(mark, to);
+      mark(mark, from, ink(link));
+      mark(mark, to, ink(link));
     }
     return across(link, List.of(), true);
   }
 
-  private void mark(String mark, Placed topic) {
+  private void mark(String mark, Placed topic, String ink) {
     List<Item> before = marks.computeIfAbsent(topic.id(), id -> new ArrayList<>());
     double x = topic.width() + 1;
     for (Item item : before) {
       x += sheet.width(((Words) item).text(), TIE) + 3;
     }
-    before.add(new Words(Role.TIE, mark, x, 12, TIE, sheet.palette().rubric()));
+    before.add(new Words(Role.TIE, mark, x, 12, TIE, ink));
   }
 }

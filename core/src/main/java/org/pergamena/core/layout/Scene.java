@@ -20,6 +20,7 @@ public record Scene(
    * @param items its line where one is free; marks belong to the topics at which they stand
    * @param tie whether it is a pair of reference marks, as a line would cover words
    * @param said the words that its line has while one of its ends is chosen
+   * @param ink of that line
    * @param dash lengths of strokes and gaps of that line
    * @param atFrom whether that line points at its first end; {@code atTo} likewise
    */
@@ -30,6 +31,7 @@ public record Scene(
       List<Item> items,
       boolean tie,
       String said,
+      String ink,
       List<Double> dash,
       boolean atFrom,
       boolean atTo) {}

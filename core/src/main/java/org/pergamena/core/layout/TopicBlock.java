@@ -9,6 +9,7 @@ import org.pergamena.core.layout.Item.Role;
 import org.pergamena.core.layout.Item.Words;
 import org.pergamena.core.layout.TextStyle.Face;
 import org.pergamena.core.map.Content;
+import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Tag;
 
 /**
@@ -29,6 +30,7 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
   private static final double SIGN = 13;
   private static final double TAG_GAP = 10;
   private static final double NOTE_WIDTH = 11;
+  private static final double REMARK_WIDTH = 12;
   private static final int MOST_TAGS = 3;
   private static final double TEXT_LINE = 19;
   private static final double TEXT_WIDTH = 250;
@@ -76,7 +78,9 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
     double above = look.lead().isEmpty() ? 0 : ROW;
     double below = look.tags().isEmpty() ? 0 : ROW + 4;
     double gap = setting.numberWidth() == 0 ? 0 : setting.numberWidth() + NUMBER_GAP;
-    double left = PAD + (level == 0 ? 0 : gap);
+    List<Picture> pictures = look.pictures();
+    double before = Illustrated.width(pictures, Picture.Where.BEFORE);
+    double left = PAD + (level == 0 ? 0 : gap) + before;
     List<Item> items = new ArrayList<>();
     double baseline = above + PAD / 2 + Math.round(style.size() * 1.02);
     double widest = 0;
@@ -107,6 +111,10 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
       items.add(noted(end + TALLY_GAP, y, palette));
       end += TALLY_GAP + NOTE_WIDTH;
     }
+    if (look.remarked()) {
+      items.add(remarked(end + TALLY_GAP, y, palette));
+      end += TALLY_GAP + REMARK_WIDTH;
+    }
     end = tally(look, end, y, items, palette, measurer);
     if (setting.hidden() > 0) {
       String count = setting.hidden() + " below";
@@ -125,8 +133,9 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
       widest = Math.max(widest, measurer.width(line, TEXT));
     }
     double width = Math.max(left + widest, end) + PAD;
-    return new TopicBlock(
-        width, above + labels + below + written, above + labels / 2, List.copyOf(items));
+    TopicBlock block =
+        new TopicBlock(width, above + labels + below + written, above + labels / 2, items);
+    return Illustrated.set(block, pictures, left);
   }
 
   private static List<String> written(String text, TextMeasurer measurer) {
@@ -152,6 +161,18 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
       pen.move(x, y).line(x + (i == 0 ? NOTE_WIDTH - 4 : NOTE_WIDTH), y);
     }
     return new Line(pen.path(), palette.softInk(), 1.2, List.of());
+  }
+
+  /** Something that is said: there is an open remark. */
+  private static Item remarked(double x, double baseline, Palette palette) {
+    double right = x + REMARK_WIDTH;
+    double top = baseline - 10;
+    double low = baseline - 2;
+    Path.Pen pen = new Path.Pen().move(x + 3, low).line(x + 3, baseline + 2).line(x + 7, low);
+    pen.line(right - 2, low).curve(right, low, right, low - 2).line(right, top + 2);
+    pen.curve(right, top, right - 2, top).line(x + 2, top).curve(x, top, x, top + 2);
+    pen.line(x, low - 2).curve(x, low, x + 2, low).line(x + 3, low);
+    return new Line(pen.path(), palette.rubric(), 1.2, List.of());
   }
 
   /** A row of tags, each a sign and a word; gives where it ends. */

@@ -1,6 +1,7 @@
 package org.pergamena.core.layout;
 
 import java.util.List;
+import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Tag;
 
 /**
@@ -11,8 +12,10 @@ import org.pergamena.core.map.Tag;
  * @param warning a word such as <em>thin</em>, or empty
  * @param lead the words on the line from its parent, may be empty
  * @param noted whether it has a note
+ * @param remarked whether a remark on it is open
  * @param tags what it is marked with, in order
  * @param text that is written out below its label, may be empty
+ * @param pictures that stand around its label
  */
 public record TopicLook(
     String number,
@@ -20,11 +23,13 @@ public record TopicLook(
     String warning,
     String lead,
     boolean noted,
+    boolean remarked,
     List<Tag> tags,
-    String text) {
+    String text,
+    List<Picture> pictures) {
   /** Nothing that a person has set beside it. */
   public static TopicLook bare(String number, List<Integer> tally, String warning) {
-    return new TopicLook(number, tally, warning, "", false, List.of(), "");
+    return new TopicLook(number, tally, warning, "", false, false, List.of(), "", List.of());
   }
 
   /** What is drawn where the topic is only shown again. */

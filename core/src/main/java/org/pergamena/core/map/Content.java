@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Span;
 import org.pergamena.core.source.Spans;
 
@@ -127,19 +126,7 @@ public record Content(
   Content copied(UnaryOperator<UUID> sources, Supplier<UUID> identities) {
     return withGrounds(
         summary,
-        evidence.stream().map(e -> copied(e, sources, identities)).toList(),
+        evidence.stream().map(e -> e.copied(sources, identities)).toList(),
         extent.stream().map(e -> new Extent(sources.apply(e.source()), e.span())).toList());
-  }
-
-  private static Evidence copied(
-      Evidence evidence, UnaryOperator<UUID> sources, Supplier<UUID> identities) {
-    Passage at = evidence.passage();
-    return new Evidence(
-        identities.get(),
-        new Passage(
-            sources.apply(at.source()), at.start(), at.end(), at.exact(), at.prefix(), at.suffix()),
-        evidence.stance(),
-        evidence.origin(),
-        evidence.strength());
   }
 }

@@ -59,6 +59,19 @@ public sealed interface ContentChange extends Change {
     }
   }
 
+  /** Gives a topic other pictures. */
+  record Illustrate(UUID topic, List<Picture> pictures) implements ContentChange {
+    public Illustrate {
+      pictures = List.copyOf(pictures);
+    }
+
+    @Override
+    public Change applyTo(Draft draft) {
+      Topic old = draft.change(topic, content -> content.withGloss(g -> g.withPictures(pictures)));
+      return new Illustrate(topic, old.content().gloss().pictures());
+    }
+  }
+
   /** Sets a topic aside, with all below it, or takes it back among the others. */
   record SetAside(UUID topic, boolean aside) implements ContentChange {
     @Override

@@ -152,6 +152,10 @@ public final class Draft {
     }
   }
 
+  List<CrossLink> links() {
+    return List.copyOf(links.values());
+  }
+
   List<CrossLink> linksOf(Set<UUID> ends) {
     List<CrossLink> found = new ArrayList<>();
     for (CrossLink link : links.values()) {

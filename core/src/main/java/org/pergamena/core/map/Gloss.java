@@ -10,10 +10,12 @@ import java.util.List;
  * @param pinned whether the definition stays in sight
  * @param phrase the words on the line that leads to it from its parent, may be empty
  * @param tags identities from the map's legend, in the order that they were given
+ * @param pictures in their order
  */
-public record Gloss(String definition, boolean pinned, String phrase, List<String> tags) {
+public record Gloss(
+    String definition, boolean pinned, String phrase, List<String> tags, List<Picture> pictures) {
   /** Nothing beside label and note. */
-  public static final Gloss NONE = new Gloss("", false, "", List.of());
+  public static final Gloss NONE = new Gloss("", false, "", List.of(), List.of());
 
   /** The longest definition, in code units. */
   public static final int LONGEST_DEFINITION = 1_000;
@@ -23,6 +25,7 @@ public record Gloss(String definition, boolean pinned, String phrase, List<Strin
 
   public Gloss {
     tags = List.copyOf(new LinkedHashSet<>(tags));
+    pictures = List.copyOf(pictures);
     if (definition.length() > LONGEST_DEFINITION) {
       throw new MapRuleException(
           "A definition has at most "
@@ -38,20 +41,32 @@ public record Gloss(String definition, boolean pinned, String phrase, List<Strin
     if (tags.size() > MOST_TAGS) {
       throw new MapRuleException("A topic has at most " + MOST_TAGS + " tags. Take some off.");
     }
+    if (pictures.size() > Picture.MOST) {
+      throw new MapRuleException(
+          "A topic has at most " + Picture.MOST + " pictures. Take one off first.");
+    }
+    if (pictures.stream().map(Picture::id).distinct().count() < pictures.size()) {
+      throw new MapRuleException("This picture is on the topic already.");
+    }
   }
 
   /** The same with another definition. */
   public Gloss withDefinition(String newDefinition, boolean newPinned) {
-    return new Gloss(newDefinition, newPinned && !newDefinition.isBlank(), phrase, tags);
+    return new Gloss(newDefinition, newPinned && !newDefinition.isBlank(), phrase, tags, pictures);
   }
 
   /** The same with other words on the line from the parent. */
   public Gloss withPhrase(String newPhrase) {
-    return new Gloss(definition, pinned, newPhrase, tags);
+    return new Gloss(definition, pinned, newPhrase, tags, pictures);
   }
 
   /** The same with other tags. */
   public Gloss withTags(List<String> newTags) {
-    return new Gloss(definition, pinned, phrase, newTags);
+    return new Gloss(definition, pinned, phrase, newTags, pictures);
+  }
+
+  /** The same with other pictures. */
+  public Gloss withPictures(List<Picture> newPictures) {
+    return new Gloss(definition, pinned, phrase, tags, newPictures);
   }
 }

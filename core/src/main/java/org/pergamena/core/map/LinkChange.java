@@ -1,5 +1,7 @@
 package org.pergamena.core.map;
 
+import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 
 /** A change of the cross-links. */
@@ -39,8 +41,12 @@ public sealed interface LinkChange extends Change {
     @Override
     public Change applyTo(Draft draft) {
       CrossLink old = draft.link(link);
-      draft.put(old.between(from, to));
-      return new Reattach(link, old.from(), old.to());
+      CrossLink now = old.between(from, to);
+      draft.put(now);
+      Change back = new Reattach(link, old.from(), old.to());
+      return Objects.equals(old.bend(), now.bend())
+          ? back
+          : new Together(List.of(back, new Bow(link, old.bend())));
     }
   }
 
@@ -51,6 +57,30 @@ public sealed interface LinkChange extends Change {
       CrossLink old = draft.link(link);
       draft.put(old.withManner(manner));
       return new Qualify(link, old.manner());
+    }
+  }
+
+  /** Has a cross-link rest on other passages. */
+  record Ground(UUID link, List<Evidence> grounds) implements LinkChange {
+    public Ground {
+      grounds = List.copyOf(grounds);
+    }
+
+    @Override
+    public Change applyTo(Draft draft) {
+      CrossLink old = draft.link(link);
+      draft.put(old.withGrounds(grounds));
+      return new Ground(link, old.grounds());
+    }
+  }
+
+  /** Bends the line of a cross-link by hand, or lets it run as it would if that is null. */
+  record Bow(UUID link, Bend bend) implements LinkChange {
+    @Override
+    public Change applyTo(Draft draft) {
+      CrossLink old = draft.link(link);
+      draft.put(old.withBend(bend));
+      return new Bow(link, old.bend());
     }
   }
 

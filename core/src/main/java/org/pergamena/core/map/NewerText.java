@@ -41,13 +41,21 @@ public final class NewerText {
                 topic.extent().stream().flatMap(e -> carried(e, after, anchoring)).toList()));
       }
     }
+    for (CrossLink link : map.links()) {
+      if (link.restsOn(after.id())) {
+        changes.add(
+            new LinkChange.Ground(
+                link.id(),
+                link.grounds().stream().map(e -> carried(e, after, anchoring)).toList()));
+      }
+    }
     return new Together(changes);
   }
 
   /**
    * Whether a change that was made of an earlier state of a map still does all that it should:
-   * every topic that rests on the source now is one that it gives its passages, and has the same
-   * ones.
+   * every topic and link that rests on the source now is one that it gives its passages, and has
+   * the same ones.
    *
    * @param before the map that it was made of
    */
@@ -60,6 +68,11 @@ public final class NewerText {
     for (Topic topic : map.preorder()) {
       if (topic.restsOn(source)) {
         resting.put(topic.id(), List.of(topic.summary(), topic.evidence(), topic.extent()));
+      }
+    }
+    for (CrossLink link : map.links()) {
+      if (link.restsOn(source)) {
+        resting.put(link.id(), List.copyOf(link.grounds()));
       }
     }
     return resting;
@@ -76,8 +89,7 @@ public final class NewerText {
     }
     Passage now =
         anchoring.find(passage).map(span -> Passage.of(after, span)).orElseGet(passage::adrift);
-    return new Evidence(
-        evidence.id(), now, evidence.stance(), evidence.origin(), evidence.strength());
+    return evidence.at(now);
   }
 
   private static Stream<Extent> carried(Extent extent, Source after, Anchoring anchoring) {

@@ -32,13 +32,20 @@ public final class Planting {
     return upmost;
   }
 
-  /** The sources on which branches rest. */
+  /** The sources on which branches and the cross-links between them rest. */
   public static Set<UUID> sources(TopicMap map, List<Topic> branches) {
     Set<UUID> sources = new LinkedHashSet<>();
+    Set<UUID> within = new HashSet<>();
     for (Topic branch : branches) {
       for (Topic topic : map.preorder(branch)) {
+        within.add(topic.id());
         topic.evidence().forEach(evidence -> sources.add(evidence.passage().source()));
         topic.extent().forEach(extent -> sources.add(extent.source()));
+      }
+    }
+    for (CrossLink link : map.links()) {
+      if (within.contains(link.from()) && within.contains(link.to())) {
+        link.grounds().forEach(evidence -> sources.add(evidence.passage().source()));
       }
     }
     return sources;
@@ -77,9 +84,7 @@ public final class Planting {
     }
     for (CrossLink link : from.links()) {
       if (ids.containsKey(link.from()) && ids.containsKey(link.to())) {
-        changes.add(
-            new LinkChange.Connect(
-                link.copied(identities.get(), ids.get(link.from()), ids.get(link.to()))));
+        changes.add(new LinkChange.Connect(link.copied(ids, sources, identities)));
       }
     }
     List<Tag> tags = new ArrayList<>(to.legend().tags());

@@ -52,6 +52,7 @@ public final class Regrouping {
     Gloss gloss = kept.content().gloss();
     String definition = gloss.definition();
     List<String> tags = new ArrayList<>(gloss.tags());
+    List<Picture> pictures = new ArrayList<>(gloss.pictures());
     for (UUID id : going) {
       Topic other = map.topic(id);
       requireApart(other, kept);
@@ -60,6 +61,7 @@ public final class Regrouping {
       notes.add(other.note());
       Gloss its = other.content().gloss();
       tags.addAll(its.tags());
+      its.pictures().forEach(picture -> take(picture, pictures));
       if (definition.isBlank()) {
         definition = its.definition();
       } else if (!its.definition().equals(definition)) {
@@ -72,6 +74,7 @@ public final class Regrouping {
       }
     }
     changes.addAll(relinked(into, going));
+    List<Change> shown = shownAgain(into, going);
     for (Comment comment : map.comments()) {
       if (going.contains(comment.subject())) {
         changes.add(new CommentChange.Unsay(comment.id()));
@@ -81,6 +84,7 @@ public final class Regrouping {
     going.stream()
         .filter(id -> !going.contains(map.topic(id).parent()))
         .forEach(id -> changes.add(new TreeChange.RemoveBranch(id)));
+    changes.addAll(shown);
     changes.add(new ContentChange.Refill(into, kept.summary(), evidence, extent));
     changes.add(
         new ContentChange.Annotate(
@@ -90,6 +94,9 @@ public final class Regrouping {
     }
     if (!gloss.tags().containsAll(tags)) {
       changes.add(new ContentChange.Mark(into, tags));
+    }
+    if (!gloss.pictures().equals(pictures)) {
+      changes.add(new ContentChange.Illustrate(into, pictures));
     }
     return new Together(changes);
   }
@@ -116,6 +123,55 @@ public final class Regrouping {
             new Evidence(each.id(), passage, each.stance(), Origin.HAND_LINKED, each.strength()));
       }
     }
+  }
+
+  /** Puts a picture to others as long as there is room, none twice. */
+  private static void take(Picture picture, List<Picture> to) {
+    boolean there = to.stream().anyMatch(other -> other.image().equals(picture.image()));
+    boolean apart = to.stream().noneMatch(other -> other.id().equals(picture.id()));
+    if (!there && apart && to.size() < Picture.MOST) {
+      to.add(picture);
+    }
+  }
+
+  /**
+   * Where topics that go are shown again, or have others shown under them, as places of the one
+   * that stays; none where that stands itself, or above itself.
+   */
+  private List<Change> shownAgain(UUID into, Set<UUID> going) {
+    Set<String> there = new HashSet<>();
+    List<Change> changes = new ArrayList<>();
+    List<Also> all = new ArrayList<>(map.also());
+    all.sort(Comparator.comparing(a -> going.contains(a.topic()) || going.contains(a.parent())));
+    for (Also also : all) {
+      UUID topic = going.contains(also.topic()) ? into : also.topic();
+      UUID parent = going.contains(also.parent()) ? into : also.parent();
+      boolean moves = !topic.equals(also.topic()) || !parent.equals(also.parent());
+      boolean stands = parent.equals(parentOf(topic, into, going));
+      if (there.add(topic + " " + parent)
+          && moves
+          && !stands
+          && !above(topic, parent, into, going)) {
+        changes.add(new AlsoChange.Show(new Also(also.id(), topic, parent)));
+      }
+    }
+    return changes;
+  }
+
+  /** The parent that a topic has once others are merged into one. */
+  private UUID parentOf(UUID topic, UUID into, Set<UUID> going) {
+    UUID parent = map.topic(topic).parent();
+    return parent != null && going.contains(parent) ? into : parent;
+  }
+
+  /** Whether a topic will stand above another or is it. */
+  private boolean above(UUID topic, UUID other, UUID into, Set<UUID> going) {
+    for (UUID at = other; at != null; at = parentOf(at, into, going)) {
+      if (at.equals(topic)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** The cross-links of topics that go, as those of the one that stays; none twice. */
@@ -176,6 +232,20 @@ public final class Regrouping {
       before = topic.id();
     }
     return new Together(sorted.equals(children) ? List.of() : changes);
+  }
+
+  /** Puts what is right below a topic in an order; what it does not name stays behind. */
+  public Change ordered(UUID parent, List<UUID> order) {
+    Set<UUID> children = new LinkedHashSet<>(map.topic(parent).children());
+    List<Change> changes = new ArrayList<>();
+    UUID before = null;
+    for (UUID child : new LinkedHashSet<>(order)) {
+      if (children.contains(child)) {
+        changes.add(new TreeChange.Move(child, parent, Place.after(before)));
+        before = child;
+      }
+    }
+    return new Together(changes);
   }
 
   private Comparator<Topic> by(Order order, List<Topic> children) {

@@ -20,6 +20,14 @@ public sealed interface ShelfChange extends Change {
         inverses.add(ContentChange.Refill.of(topic));
         draft.change(topic.id(), content -> content.without(source));
       }
+      for (CrossLink link : draft.links()) {
+        if (link.restsOn(source)) {
+          List<Evidence> others =
+              link.grounds().stream().filter(e -> !e.passage().source().equals(source)).toList();
+          inverses.add(new LinkChange.Ground(link.id(), link.grounds()));
+          draft.put(link.withGrounds(others));
+        }
+      }
       return new Together(inverses);
     }
 

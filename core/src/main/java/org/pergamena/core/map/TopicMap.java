@@ -322,9 +322,7 @@ public final class TopicMap {
     preorder().forEach(topic -> ids.put(topic.id(), identities.get()));
     List<Topic> copies = preorder().stream().map(t -> t.copied(ids, sources, identities)).toList();
     List<CrossLink> across =
-        links().stream()
-            .map(l -> l.copied(identities.get(), ids.get(l.from()), ids.get(l.to())))
-            .toList();
+        links().stream().map(link -> link.copied(ids, sources, identities)).toList();
     List<Also> shown =
         also().stream()
             .map(a -> new Also(identities.get(), ids.get(a.topic()), ids.get(a.parent())))
@@ -334,11 +332,11 @@ public final class TopicMap {
     return of(copies, across, shown, List.of(), look, legend, sameColours);
   }
 
-  /** The same topics with what each carries made anew. */
-  public TopicMap with(UnaryOperator<Content> change) {
+  /** The same topics and cross-links with what each carries made anew. */
+  public TopicMap with(UnaryOperator<Content> change, UnaryOperator<CrossLink> linkChange) {
     return of(
         preorder().stream().map(topic -> topic.with(change)).toList(),
-        links(),
+        links().stream().map(linkChange).toList(),
         also(),
         comments(),
         look,

@@ -146,6 +146,9 @@ public final class TreeDiff {
     if (!is.gloss().tags().equals(gloss.tags())) {
       changes.add(new ContentChange.Mark(id, gloss.tags()));
     }
+    if (!is.gloss().pictures().equals(gloss.pictures())) {
+      changes.add(new ContentChange.Illustrate(id, gloss.pictures()));
+    }
     boolean grounds =
         is.summary().equals(wanted.summary())
             && is.evidence().equals(wanted.evidence())

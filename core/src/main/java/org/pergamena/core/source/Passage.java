@@ -46,6 +46,11 @@ public record Passage(UUID source, int start, int end, String exact, String pref
     return end > start;
   }
 
+  /** The same words at the same place of another source, which has the same text. */
+  public Passage in(UUID copy) {
+    return new Passage(copy, start, end, exact, prefix, suffix);
+  }
+
   /** The same words, no longer to be found in the text of their source. */
   public Passage adrift() {
     return new Passage(source, 0, 0, exact, prefix, suffix);

@@ -14,7 +14,6 @@ import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
-import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.LegendChange;
 import org.pergamena.core.map.LinkChange;
@@ -161,7 +160,9 @@ public final class Bringing {
           Content.labelled(row.label())
               .withNote(row.note())
               .withGloss(
-                  none -> new Gloss(row.definition(), false, "", tags(row.tags(), List.of())));
+                  none ->
+                      none.withDefinition(row.definition(), false)
+                          .withTags(tags(row.tags(), List.of())));
       UUID id = identities.get();
       Branch branch = Branch.of(Topic.of(id, content));
       changes.add(new TreeChange.AddBranch(parent, Place.LAST, branch));

@@ -14,9 +14,11 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.pergamena.core.map.Branch;
+import org.pergamena.core.map.Content;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Numbering;
+import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
@@ -47,8 +49,10 @@ class LayoutProperties {
                     random.nextInt(3) == 0 ? "thin" : "",
                     random.nextInt(4) == 0 ? "kept by" : "",
                     random.nextInt(4) == 0,
+                    random.nextInt(4) == 0,
                     random.nextInt(3) == 0 ? List.of(new Tag("t", "open", "", "leaf")) : List.of(),
-                    random.nextInt(6) == 0 ? "Ask the warden." : ""),
+                    random.nextInt(6) == 0 ? "Ask the warden." : "",
+                    topic.content().gloss().pictures()),
             new Typesetter(
                 PALETTE, (text, style) -> text.length() * letterWidth * style.size() / 30));
     Scene scene = Layout.of(kind).lay(sheet);
@@ -102,13 +106,24 @@ class LayoutProperties {
     return closed;
   }
 
+  /** With a picture, now and then. */
+  private static Content shown(Content content, Random random) {
+    if (random.nextInt(5) > 0) {
+      return content;
+    }
+    Picture.Where where = Picture.Where.values()[random.nextInt(4)];
+    double width = 20 + random.nextInt(200);
+    Picture picture = new Picture(Maps.id("p"), "image", "", where, width, random.nextDouble() + 1);
+    return content.withGloss(gloss -> gloss.withPictures(List.of(picture)));
+  }
+
   private static TopicMap map(Random random, int size) {
     TopicMap map = Maps.root("root");
     for (int i = 0; i < size; i++) {
       List<Topic> there = new ArrayList<>(map.preorder());
       Topic parent = there.get(random.nextInt(there.size()));
       String label = "word ".repeat(1 + random.nextInt(12)) + "x".repeat(random.nextInt(40));
-      Topic topic = Topic.labelled(Maps.id("t" + i), label.strip());
+      Topic topic = Topic.labelled(Maps.id("t" + i), label.strip()).with(c -> shown(c, random));
       map = map.apply(new TreeChange.AddBranch(parent.id(), Place.FIRST, Branch.of(topic))).map();
     }
     return map;

@@ -1,6 +1,7 @@
 package org.pergamena.core.layout;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Set;
@@ -11,6 +12,7 @@ import org.pergamena.core.layout.Item.Role;
 import org.pergamena.core.layout.Item.Words;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.AlsoChange;
+import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Ink;
@@ -18,6 +20,7 @@ import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.TopicMap;
@@ -165,6 +168,41 @@ class LayoutTest {
                 .flatMap(placed -> placed.items().stream())
                 .filter(item -> item instanceof Words words && words.role() == Role.TIE))
         .hasSize(2);
+  }
+
+  @Test
+  void a_line_that_was_bent_runs_where_the_hand_put_it() {
+    TopicMap map = linked(Maps.marsh(), "age", "fish");
+    TopicMap bent = map.apply(new LinkChange.Bow(id("agefish"), new Bend(-600, 40))).map();
+    Scene scene = scene(bent, Set.of());
+    Scene.Across link = scene.links().get(0);
+    assertThat(link.tie()).isFalse();
+    Box age = placed(scene, "age").box();
+    Box fish = placed(scene, "fish").box();
+    double x = (age.middleX() + fish.middleX()) / 2 - 600;
+    double y = (age.middleY() + fish.middleY()) / 2 + 40;
+    Item.Line line = (Item.Line) link.items().get(0);
+    List<Path.Step> steps = line.path().steps();
+    double halfway = steps.get(0).x() / 4 + steps.get(1).cx() / 2 + steps.get(1).x() / 4;
+    assertThat(halfway).isCloseTo(x, within(0.01));
+    assertThat(x).as("all of it is on the page").isPositive();
+    Words said = (Words) link.items().get(2);
+    assertThat(said.y()).isCloseTo(y - 4, within(0.01));
+    assertThat(scene.width()).isGreaterThan(scene(map, Set.of()).width());
+  }
+
+  @Test
+  void a_link_has_the_colour_of_where_it_comes_from_if_a_person_wishes() {
+    TopicMap map = linked(Maps.marsh(), "age", "fish");
+    assertThat(scene(map, Set.of()).links()).extracting(Scene.Across::ink).containsOnly("#aa0000");
+    MapLook tinted = new MapLook(LayoutKind.BRACES, true, MapLook.Crossing.TIES, true);
+    Scene scene = scene(map.apply(new LookChange.Arrange(tinted)).map(), Set.of());
+    assertThat(scene.links())
+        .extracting(Scene.Across::ink)
+        .containsExactly(Papers.PALETTE.pigment(0));
+    assertThat(words(placed(scene, "fish"), Role.TIE))
+        .extracting(Words::fill)
+        .containsExactly(Papers.PALETTE.pigment(0));
   }
 
   @Test

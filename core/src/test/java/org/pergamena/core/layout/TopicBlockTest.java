@@ -30,13 +30,15 @@ class TopicBlockTest {
   void words_on_its_line_stand_above_tags_below_and_a_note_has_a_sign() {
     TopicBlock bare = set(TopicLook.bare("1.1", List.of(), ""));
     TopicBlock full =
-        set(new TopicLook("1.1", List.of(), "", "kept by", true, List.of(AGREED), ""));
+        set(
+            new TopicLook(
+                "1.1", List.of(), "", "kept by", true, true, List.of(AGREED), "", List.of()));
     assertThat(words(full, Role.LEAD)).containsExactly("kept by");
     assertThat(words(full, Role.TAG)).containsExactly("agreed");
     assertThat(full.height()).isGreaterThan(bare.height() + 30);
     assertThat(full.width()).isGreaterThan(bare.width());
-    // the sign of the note and that of the tag
-    assertThat(full.items()).filteredOn(item -> item instanceof Line).hasSize(2);
+    // the signs of the note, of the remark and of the tag
+    assertThat(full.items()).filteredOn(item -> item instanceof Line).hasSize(3);
     Words label =
         full.items().stream()
             .filter(item -> item instanceof Words words && words.role() == Role.LABEL)
@@ -52,7 +54,15 @@ class TopicBlockTest {
     TopicBlock block =
         set(
             new TopicLook(
-                "", List.of(), "", "", false, List.of(AGREED, other, AGREED, other, other), ""));
+                "",
+                List.of(),
+                "",
+                "",
+                false,
+                false,
+                List.of(AGREED, other, AGREED, other, other),
+                "",
+                List.of()));
     assertThat(words(block, Role.TAG)).containsExactly("agreed", "open", "agreed", "+2");
   }
 
@@ -61,7 +71,15 @@ class TopicBlockTest {
     TopicBlock block =
         set(
             new TopicLook(
-                "", List.of(), "", "", false, List.of(), "one\n\ntwo " + "word ".repeat(400)));
+                "",
+                List.of(),
+                "",
+                "",
+                false,
+                false,
+                List.of(),
+                "one\n\ntwo " + "word ".repeat(400),
+                List.of()));
     List<String> lines = words(block, Role.TEXT);
     assertThat(lines).hasSize(10);
     assertThat(lines.get(0)).isEqualTo("one");

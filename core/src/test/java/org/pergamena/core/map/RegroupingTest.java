@@ -58,6 +58,37 @@ class RegroupingTest {
   }
 
   @Test
+  void merged_topics_bring_pictures_and_where_they_were_shown_again() {
+    Picture wall = new Picture(Maps.id("p1"), "wall", "", Picture.Where.ABOVE, 80, 1);
+    Picture bank = new Picture(Maps.id("p2"), "bank", "", Picture.Where.BEFORE, 90, 1);
+    Picture twice = new Picture(Maps.id("p3"), "wall", "", Picture.Where.AFTER, 20, 1);
+    TopicMap before =
+        map()
+            .apply(
+                new Together(
+                    List.of(
+                        new ContentChange.Illustrate(WALL, List.of(wall)),
+                        new ContentChange.Illustrate(BANK, List.of(bank, twice)),
+                        new AlsoChange.Show(new Also(Maps.id("a1"), BANK, BIRDS)),
+                        new AlsoChange.Show(new Also(Maps.id("a2"), STONE, BANK)),
+                        new AlsoChange.Show(new Also(Maps.id("a3"), BIRDS, BANK)))))
+            .map();
+    Applied done = before.apply(new Regrouping(before).merge(WALL, List.of(BANK)));
+    assertThat(done.map().topic(WALL).content().gloss().pictures()).containsExactly(wall, bank);
+    assertThat(done.map().also())
+        .as("the stone stands under the wall itself")
+        .containsExactlyInAnyOrder(
+            new Also(Maps.id("a1"), WALL, BIRDS), new Also(Maps.id("a3"), BIRDS, WALL));
+    assertThat(done.map().apply(done.inverse()).map()).isEqualTo(before);
+  }
+
+  @Test
+  void children_stand_in_the_order_that_was_told_and_the_rest_behind() {
+    TopicMap done = after(new Regrouping(map()).ordered(ROOT, List.of(BIRDS, STONE, WALL)));
+    assertThat(done.root().children()).containsExactly(BIRDS, WALL, BANK);
+  }
+
+  @Test
   void merged_topics_bring_definitions_tags_and_remarks() {
     Comment remark =
         new Comment(Maps.id("remark"), BANK, Maps.id("me"), Instant.EPOCH, "How high?", false);

@@ -104,7 +104,7 @@ class TopicMapProperties {
 
   private static Change change(TopicMap map, Random random) {
     Topic topic = any(map, random);
-    return switch (random.nextInt(33)) {
+    return switch (random.nextInt(36)) {
       case 0 -> new TreeChange.RemoveBranch(topic.id());
       case 1 -> new ContentChange.Relabel(topic.id(), "label " + random.nextInt(100));
       case 2 -> new ContentChange.Annotate(topic.id(), "note " + random.nextInt(100));
@@ -121,7 +121,8 @@ class TopicMapProperties {
               new MapLook(
                   LayoutKind.values()[random.nextInt(2)],
                   random.nextBoolean(),
-                  MapLook.Crossing.values()[random.nextInt(3)]));
+                  MapLook.Crossing.values()[random.nextInt(3)],
+                  random.nextBoolean()));
       case 12 -> shelf(random);
       case 14 -> new Regrouping(map).merge(topic.id(), List.of(any(map, random).id()));
       case 15 -> new Regrouping(map).between(List.of(topic.id()), added(random));
@@ -155,6 +156,11 @@ class TopicMapProperties {
       case 30 ->
           new CommentChange.Unsay(
               map.comments().isEmpty() ? topic.id() : map.comments().get(0).id());
+      case 31 -> new ContentChange.Illustrate(topic.id(), List.of(picture(random)));
+      case 32 -> new LinkChange.Ground(anyLink(map, random), List.of(evidence(random)));
+      case 33 ->
+          new LinkChange.Bow(
+              anyLink(map, random), random.nextBoolean() ? null : new Bend(random.nextInt(99), 4));
       case 13 ->
           new Together(
               List.of(
@@ -167,6 +173,12 @@ class TopicMapProperties {
         yield new TreeChange.AddBranch(topic.id(), place(map, random), branch);
       }
     };
+  }
+
+  private static Picture picture(Random random) {
+    UUID id = new UUID(random.nextLong(), random.nextLong());
+    Picture.Where where = Picture.Where.values()[random.nextInt(4)];
+    return new Picture(id, "image " + random.nextInt(9), "", where, 40 + random.nextInt(99), 0.5);
   }
 
   private static UUID anyAlso(TopicMap map, Random random) {

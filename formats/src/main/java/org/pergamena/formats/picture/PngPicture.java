@@ -9,6 +9,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.io.OutputStream;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.formats.image.Gallery;
 
 /**
  * A scene as a PNG picture, drawn band by band so that a large picture needs little memory.
@@ -47,7 +48,7 @@ public record PngPicture(Scene scene, int scale, int width, int height) {
   }
 
   /** Writes the picture; the stream stays open. */
-  public void write(Theme theme, OutputStream out) {
+  public void write(Theme theme, Gallery gallery, OutputStream out) {
     PngWriter png = new PngWriter(out, new ImageInfo(width, height, 8, false));
     png.setShouldCloseStream(false);
     png.getMetadata().setDpi(96.0 * scale);
@@ -56,7 +57,7 @@ public record PngPicture(Scene scene, int scale, int width, int height) {
     int[] pixels = ((DataBufferInt) band.getRaster().getDataBuffer()).getData();
     ImageLineInt line = new ImageLineInt(png.imgInfo);
     for (int top = 0; top < height; top += bandHeight) {
-      paintBand(theme, band, top);
+      paintBand(theme, gallery, band, top);
       for (int row = 0; row < Math.min(bandHeight, height - top); row++) {
         for (int x = 0; x < width; x++) {
           int rgb = pixels[row * width + x];
@@ -70,14 +71,14 @@ public record PngPicture(Scene scene, int scale, int width, int height) {
     png.end();
   }
 
-  private void paintBand(Theme theme, BufferedImage band, int top) {
+  private void paintBand(Theme theme, Gallery gallery, BufferedImage band, int top) {
     Graphics2D g = band.createGraphics();
     try {
       g.setColor(Color.decode(theme.vellum()));
       g.fillRect(0, 0, band.getWidth(), band.getHeight());
       g.translate(0, -top);
       g.scale(scale, scale);
-      ScenePainter.paint(scene, g);
+      ScenePainter.paint(scene, gallery, g);
     } finally {
       g.dispose();
     }

@@ -15,12 +15,13 @@ import org.pergamena.core.layout.Path;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.formats.fonts.Faces;
+import org.pergamena.formats.image.Gallery;
 
 /** Draws a scene with Java2D, as the browser draws it with SVG. */
 final class ScenePainter {
   private ScenePainter() {}
 
-  static void paint(Scene scene, Graphics2D g) {
+  static void paint(Scene scene, Gallery gallery, Graphics2D g) {
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
     g.setRenderingHint(
         RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
@@ -30,13 +31,13 @@ final class ScenePainter {
     for (Placed topic : scene.topics()) {
       AffineTransform before = g.getTransform();
       g.translate(topic.x(), topic.y());
-      topic.items().forEach(item -> paint(item, g));
+      topic.items().forEach(item -> paint(item, gallery, g));
       g.setTransform(before);
     }
-    scene.links().forEach(link -> link.items().forEach(item -> paint(item, g)));
+    scene.links().forEach(link -> link.items().forEach(item -> paint(item, gallery, g)));
   }
 
-  private static void paint(Item item, Graphics2D g) {
+  private static void paint(Item item, Gallery gallery, Graphics2D g) {
     if (item instanceof Item.Words words) {
       g.setColor(Color.decode(words.fill()));
       g.setFont(Faces.font(words.style()));
@@ -45,6 +46,8 @@ final class ScenePainter {
       Box box = bar.box();
       g.setColor(Color.decode(bar.fill()));
       g.fill(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()));
+    } else if (item instanceof Item.Image image) {
+      gallery.paint(image.image(), g, image.box());
     } else if (item instanceof Item.Line line) {
       g.setColor(Color.decode(line.stroke()));
       g.setStroke(stroke(line.width(), line.dash()));

@@ -20,6 +20,7 @@ import org.pergamena.server.maps.Access;
 import org.pergamena.server.maps.Limits;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.Role;
+import org.pergamena.server.pictures.Pictures;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
@@ -50,13 +51,21 @@ class Copies {
   private final SourceFiles files;
   private final Limits limits;
   private final Access access;
+  private final Pictures pictures;
 
-  Copies(Maps maps, Sources sources, SourceFiles files, Limits limits, Access access) {
+  Copies(
+      Maps maps,
+      Sources sources,
+      SourceFiles files,
+      Limits limits,
+      Access access,
+      Pictures pictures) {
     this.maps = maps;
     this.sources = sources;
     this.files = files;
     this.limits = limits;
     this.access = access;
+    this.pictures = pictures;
   }
 
   /** A new map of a person that is as some state of another is, with its sources. */
@@ -67,15 +76,22 @@ class Copies {
     Today today = new Today(texts);
     UUID copy = maps.reserve(person);
     Map<UUID, UUID> copies = files.copy(fromMap, copy);
-    maps.fill(copy, state.with(today::of).copied(copies::get, UUID::randomUUID), true);
+    maps.fill(copy, state.with(today::of, today::of).copied(copies::get, UUID::randomUUID), true);
+    pictures.bring(fromMap, copy);
     return copy;
   }
 
   /** Keeps a map without its sources, to begin others from. */
   @Transactional
-  public UUID keepTemplate(UUID person, TopicMap map) {
-    return maps.keepTemplate(
-        person, map.with(Content::withoutGrounds).copied(id -> id, UUID::randomUUID));
+  public UUID keepTemplate(UUID person, UUID mapId) {
+    TopicMap bare =
+        maps.get(mapId)
+            .map()
+            .with(Content::withoutGrounds, link -> link.withGrounds(List.of()))
+            .copied(id -> id, UUID::randomUUID);
+    UUID template = maps.keepTemplate(person, bare);
+    pictures.bring(mapId, template);
+    return template;
   }
 
   /** All that a person may begin a map from: ours first. */
@@ -103,6 +119,9 @@ class Copies {
     TopicMap map = OURS.containsKey(template) ? ours(template) : own(person, template);
     UUID id = maps.reserve(person);
     maps.fill(id, map.copied(source -> source, UUID::randomUUID), true);
+    if (!OURS.containsKey(template)) {
+      pictures.bring(UUID.fromString(template), id);
+    }
     return id;
   }
 

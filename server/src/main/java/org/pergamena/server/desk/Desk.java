@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.map.Also;
+import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Comment;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Manner;
+import org.pergamena.core.map.Picture;
 import org.pergamena.server.jobs.Jobs;
 
 /**
@@ -31,7 +33,12 @@ record Desk(
     List<Jobs.View> jobs,
     List<ProposalView> proposals) {
 
-  /** A link between two topics outside the tree. */
+  /**
+   * A link between two topics outside the tree.
+   *
+   * @param grounds how many passages bear it out
+   * @param bend how its line was bent by hand, or null
+   */
   record CrossLinkView(
       UUID id,
       UUID from,
@@ -39,7 +46,12 @@ record Desk(
       String phrase,
       Manner.Direction direction,
       boolean supposed,
-      String note) {}
+      String note,
+      int grounds,
+      @Schema(
+              types = {"object", "null"},
+              implementation = Bend.class)
+          Bend bend) {}
 
   /**
    * A passage that may bear a topic out and waits to be accepted or refused.
@@ -103,6 +115,7 @@ record Desk(
       boolean pinned,
       String lead,
       List<String> tags,
+      List<Picture> pictures,
       @Schema(
               types = {"object", "null"},
               implementation = Look.Spot.class)

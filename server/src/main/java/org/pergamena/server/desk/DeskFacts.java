@@ -16,6 +16,7 @@ import org.pergamena.core.map.Tag;
  * @param again whether a map distilled anew waits to be taken
  * @param numbered whether topics have their numbers beside them
  * @param crossing how cross-links are drawn
+ * @param tinted whether a cross-link has the colour of the branch that it comes from
  * @param legend the tags of the map, in the order in which they are offered
  */
 record DeskFacts(
@@ -31,4 +32,5 @@ record DeskFacts(
     LayoutKind layout,
     boolean numbered,
     MapLook.Crossing crossing,
+    boolean tinted,
     List<Tag> legend) {}

@@ -118,6 +118,7 @@ class Desks {
             map.look().layout(),
             map.look().numbered(),
             map.look().crossing(),
+            map.look().tinted(),
             map.legend().tags());
     return new DeskState(
         known.map().id(),
@@ -153,7 +154,9 @@ class Desks {
         link.phrase(),
         link.manner().direction(),
         link.manner().supposed(),
-        link.note());
+        link.note(),
+        link.grounds().size(),
+        link.bend());
   }
 
   private static List<Desk.ProposalView> proposed(TopicMap map, Shelves.Shelf shelf) {
@@ -216,6 +219,7 @@ class Desks {
               topic.content().gloss().pinned(),
               topic.content().gloss().phrase(),
               topic.content().gloss().tags(),
+              topic.content().gloss().pictures(),
               map.loose(topic) ? topic.content().look().spot() : null));
     }
     return views;

@@ -2,6 +2,7 @@ package org.pergamena.server.desk;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -36,7 +37,11 @@ public class Drawing {
   public Prepared prepare(TopicMap map, List<UUID> sources, Set<UUID> fresh) {
     Map<UUID, Integer> inks = new HashMap<>();
     sources.forEach(source -> inks.put(source, inks.size()));
-    return new Prepared(typesetter, map, Numbering.of(map), Support.of(map), inks, fresh);
+    Set<UUID> remarked = new HashSet<>();
+    map.comments().stream()
+        .filter(comment -> !comment.resolved())
+        .forEach(comment -> remarked.add(comment.subject()));
+    return new Prepared(typesetter, map, Numbering.of(map), Support.of(map), inks, remarked, fresh);
   }
 
   /** A map with what is drawn of its topics beside their labels. */
@@ -46,6 +51,7 @@ public class Drawing {
       Map<UUID, String> numbers,
       Map<UUID, Support> supports,
       Map<UUID, Integer> inks,
+      Set<UUID> remarked,
       Set<UUID> fresh) {
 
     /** The scene in which some topics' branches are closed. */
@@ -53,6 +59,12 @@ public class Drawing {
       Sheet sheet = new Sheet(map, closed, topic -> look(topic, this), typesetter);
       return Layout.of(map.look().layout()).lay(sheet);
     }
+  }
+
+  /** Whether a remark on a topic or one of its passages is open. */
+  private static boolean remarked(Topic topic, Set<UUID> remarked) {
+    return remarked.contains(topic.id())
+        || topic.evidence().stream().anyMatch(evidence -> remarked.contains(evidence.id()));
   }
 
   private static TopicLook look(Topic topic, Prepared prepared) {
@@ -79,6 +91,14 @@ public class Drawing {
         gloss.tags().stream().flatMap(id -> prepared.map().legend().tag(id).stream()).toList();
     String text = loose ? topic.note() : "";
     return new TopicLook(
-        number, tally, warning, gloss.phrase(), !loose && !topic.note().isBlank(), tags, text);
+        number,
+        tally,
+        warning,
+        gloss.phrase(),
+        !loose && !topic.note().isBlank(),
+        remarked(topic, prepared.remarked()),
+        tags,
+        text,
+        gloss.pictures());
   }
 }

@@ -11,11 +11,13 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Regrouping;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.TopicMap;
@@ -44,10 +46,15 @@ import org.pergamena.core.map.TopicMap;
   @JsonSubTypes.Type(value = Edit.Define.class, name = "Define"),
   @JsonSubTypes.Type(value = Edit.Lead.class, name = "Lead"),
   @JsonSubTypes.Type(value = Edit.Mark.class, name = "Mark"),
+  @JsonSubTypes.Type(value = Edit.Illustrate.class, name = "Illustrate"),
   @JsonSubTypes.Type(value = Edit.Legend.class, name = "Legend"),
   @JsonSubTypes.Type(value = Edit.Reattach.class, name = "Reattach"),
   @JsonSubTypes.Type(value = Edit.Qualify.class, name = "Qualify"),
   @JsonSubTypes.Type(value = Edit.Remark.class, name = "Remark"),
+  @JsonSubTypes.Type(value = Edit.Ground.class, name = "Ground"),
+  @JsonSubTypes.Type(value = Edit.Unground.class, name = "Unground"),
+  @JsonSubTypes.Type(value = Edit.Bow.class, name = "Bow"),
+  @JsonSubTypes.Type(value = Edit.Order.class, name = "Order"),
   @JsonSubTypes.Type(value = Edit.Clean.class, name = "Clean"),
   @JsonSubTypes.Type(value = Edit.Hang.class, name = "Hang"),
   @JsonSubTypes.Type(value = Edit.Bring.class, name = "Bring"),
@@ -100,6 +107,11 @@ public sealed interface Edit {
   record Mark(@NotNull UUID topic, @NotNull @Size(max = Gloss.MOST_TAGS) List<@NotNull String> tags)
       implements Edit {}
 
+  /** Gives a topic other pictures, each of an image that the map has or that ships. */
+  record Illustrate(
+      @NotNull UUID topic, @NotNull @Size(max = Picture.MOST) List<@NotNull Picture> pictures)
+      implements Edit {}
+
   /** Gives the map other tags; those that are not among them any more go from its topics. */
   record Legend(@NotNull List<@NotNull Tag> tags) implements Edit {}
 
@@ -140,6 +152,27 @@ public sealed interface Edit {
   record Qualify(@NotNull UUID link, @NotNull Manner.Direction direction, boolean supposed)
       implements Edit {}
 
+  /** Has words of a source bear a cross-link out, given in UTF-16 code units. */
+  record Ground(@NotNull UUID link, @NotNull UUID source, @PositiveOrZero int start, int end)
+      implements Edit {}
+
+  /** Takes a passage from a cross-link. */
+  record Unground(@NotNull UUID link, @NotNull UUID evidence) implements Edit {}
+
+  /** Bends the line of a cross-link, or lets it run as it would if that is null. */
+  record Bow(
+      @NotNull UUID link,
+      @Schema(
+              types = {"object", "null"},
+              implementation = Bend.class)
+          Bend bend)
+      implements Edit {}
+
+  /** Puts what is right below a topic in an order; what it does not name stays behind. */
+  record Order(
+      @NotNull UUID topic, @NotNull @Size(max = TopicMap.MOST_TOPICS) List<@NotNull UUID> children)
+      implements Edit {}
+
   /** Gives a cross-link another note. */
   record Remark(@NotNull UUID link, @NotNull String note) implements Edit {}
 
@@ -153,7 +186,8 @@ public sealed interface Edit {
   record Arrange(
       @Schema(types = {"string", "null"}) LayoutKind layout,
       @Schema(types = {"boolean", "null"}) Boolean numbered,
-      @Schema(types = {"string", "null"}) MapLook.Crossing crossing)
+      @Schema(types = {"string", "null"}) MapLook.Crossing crossing,
+      @Schema(types = {"boolean", "null"}) Boolean tinted)
       implements Edit {}
 
   /** Merges topics into one, which takes on what they carry and what is below them. */

@@ -20,6 +20,7 @@ import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Draft;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.EvidenceChange;
+import org.pergamena.core.map.Grounding;
 import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.LegendChange;
 import org.pergamena.core.map.LinkChange;
@@ -41,11 +42,11 @@ import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.relate.Cleaning;
 import org.pergamena.core.relate.Hanging;
 import org.pergamena.core.source.Passage;
-import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;
 import org.pergamena.server.maps.Access;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.Role;
+import org.pergamena.server.pictures.Pictures;
 import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
 import org.springframework.stereotype.Component;
@@ -62,6 +63,9 @@ class Edits {
           Edit.Merge.class,
           Edit.Between.class,
           Edit.Sort.class,
+          Edit.Order.class,
+          Edit.Ground.class,
+          Edit.Unground.class,
           Edit.MovePassages.class,
           Edit.Split.class,
           Edit.Legend.class,
@@ -78,12 +82,14 @@ class Edits {
   private final SourceFiles files;
   private final Maps maps;
   private final Access access;
+  private final Pictures pictures;
 
-  Edits(Sources sources, SourceFiles files, Maps maps, Access access) {
+  Edits(Sources sources, SourceFiles files, Maps maps, Access access, Pictures pictures) {
     this.sources = sources;
     this.files = files;
     this.maps = maps;
     this.access = access;
+    this.pictures = pictures;
   }
 
   /**
@@ -112,6 +118,11 @@ class Edits {
       return several(person, mapId, now, several);
     } else if (edit instanceof Edit.Link link) {
       return link(mapId, link);
+    } else if (edit instanceof Edit.Ground ground) {
+      return ground(mapId, now, ground);
+    } else if (edit instanceof Edit.Illustrate illustrate) {
+      pictures.requireKnown(mapId, illustrate.pictures());
+      return new ContentChange.Illustrate(illustrate.topic(), illustrate.pictures());
     } else if (edit instanceof Edit.Plant plant) {
       return plant(person, mapId, now, plant);
     } else if (edit instanceof Edit.Say say) {
@@ -193,6 +204,8 @@ class Edits {
       return regrouping.between(between.around(), added);
     } else if (edit instanceof Edit.Sort sort) {
       return regrouping.sorted(sort.topic(), sort.by());
+    } else if (edit instanceof Edit.Order order) {
+      return regrouping.ordered(order.topic(), order.children());
     } else if (edit instanceof Edit.MovePassages move) {
       return regrouping.passages(move.topic(), move.evidence(), move.to());
     } else if (edit instanceof Edit.Split split) {
@@ -223,6 +236,10 @@ class Edits {
       return new LinkChange.Remark(remark.link(), remark.note());
     } else if (edit instanceof Edit.Disconnect disconnect) {
       return new LinkChange.Disconnect(disconnect.link());
+    } else if (edit instanceof Edit.Bow bow) {
+      return new LinkChange.Bow(bow.link(), bow.bend());
+    } else if (edit instanceof Edit.Unground unground) {
+      return Grounding.without(now, unground.link(), unground.evidence());
     }
     return beside(now, edit);
   }
@@ -260,7 +277,8 @@ class Edits {
         new MapLook(
             Objects.requireNonNullElse(arrange.layout(), look.layout()),
             Objects.requireNonNullElse(arrange.numbered(), look.numbered()),
-            Objects.requireNonNullElse(arrange.crossing(), look.crossing())));
+            Objects.requireNonNullElse(arrange.crossing(), look.crossing()),
+            Objects.requireNonNullElse(arrange.tinted(), look.tinted())));
   }
 
   /** Copies of branches; sources that the map does not have come along. */
@@ -280,6 +298,7 @@ class Edits {
       Map<UUID, UUID> brought = files.bring(plant.map(), Planting.sources(from, branches), mapId);
       names = brought::get;
       brought.values().forEach(source -> changes.add(new ShelfChange.Restore(source)));
+      pictures.bring(plant.map(), mapId);
     }
     Place place = Place.after(plant.after());
     changes.add(
@@ -288,14 +307,21 @@ class Edits {
   }
 
   private Change link(UUID mapId, Edit.Link link) {
-    Source source = sources.source(mapId, link.source());
-    Evidence evidence =
-        new Evidence(
-            UUID.randomUUID(),
-            Passage.of(source, new Span(link.start(), link.end())),
-            Stance.SUPPORTS,
-            Origin.HAND_LINKED,
-            1);
+    Evidence evidence = evidence(mapId, link.source(), new Span(link.start(), link.end()));
     return new EvidenceChange.Link(link.topic(), Place.LAST, evidence);
+  }
+
+  private Change ground(UUID mapId, TopicMap now, Edit.Ground ground) {
+    Evidence evidence = evidence(mapId, ground.source(), new Span(ground.start(), ground.end()));
+    return Grounding.with(now, ground.link(), evidence);
+  }
+
+  private Evidence evidence(UUID mapId, UUID source, Span span) {
+    return new Evidence(
+        UUID.randomUUID(),
+        Passage.of(sources.source(mapId, source), span),
+        Stance.SUPPORTS,
+        Origin.HAND_LINKED,
+        1);
   }
 }

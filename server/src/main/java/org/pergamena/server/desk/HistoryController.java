@@ -141,6 +141,6 @@ class HistoryController {
   @PostMapping("/template")
   @ResponseStatus(HttpStatus.CREATED)
   MapController.Created template(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    return new MapController.Created(copies.keepTemplate(visitor, maps.get(map).map()));
+    return new MapController.Created(copies.keepTemplate(visitor, map));
   }
 }

@@ -73,6 +73,7 @@ record SceneView(
    *
    * @param tie whether it is a pair of reference marks, drawn with its topics
    * @param said the words that its line has while one of its ends is chosen
+   * @param ink of that line
    * @param atFrom whether that line points at its first end
    */
   record AcrossView(
@@ -82,12 +83,13 @@ record SceneView(
       Drawn drawn,
       boolean tie,
       String said,
+      String ink,
       String dash,
       boolean atFrom,
       boolean atTo) {}
 
   /** What is drawn, by kind. */
-  record Drawn(List<Words> texts, List<Bar> bars, List<Stroke> lines) {}
+  record Drawn(List<Words> texts, List<Bar> bars, List<Stroke> lines, List<ImageView> images) {}
 
   /** A line of text, its left end and baseline. */
   record Words(
@@ -101,6 +103,10 @@ record SceneView(
 
   /** A filled rectangle. */
   record Bar(double x, double y, double width, double height, String fill) {}
+
+  /** A topic's picture: its own identity, and the name of what it shows. */
+  record ImageView(
+      UUID id, String image, String alt, double x, double y, double width, double height) {}
 
   /** A stroked line, as SVG path data. */
   record Stroke(String path, String stroke, double width, String dash) {}
@@ -148,6 +154,7 @@ record SceneView(
     List<Words> texts = new ArrayList<>();
     List<Bar> bars = new ArrayList<>();
     List<Stroke> lines = new ArrayList<>();
+    List<ImageView> images = new ArrayList<>();
     for (Item item : items) {
       if (item instanceof Item.Words w) {
         texts.add(
@@ -162,11 +169,22 @@ record SceneView(
       } else if (item instanceof Item.Bar bar) {
         Box box = rounded(bar.box());
         bars.add(new Bar(box.x(), box.y(), box.width(), box.height(), bar.fill()));
+      } else if (item instanceof Item.Image shown) {
+        Box box = rounded(shown.box());
+        images.add(
+            new ImageView(
+                shown.id(),
+                shown.image(),
+                shown.alt(),
+                box.x(),
+                box.y(),
+                box.width(),
+                box.height()));
       } else if (item instanceof Item.Line line) {
         lines.add(new Stroke(line.path().svg(), line.stroke(), line.width(), dash(line.dash())));
       }
     }
-    return new Drawn(texts, bars, lines);
+    return new Drawn(texts, bars, lines, images);
   }
 
   private static AcrossView across(Scene.Across link) {
@@ -177,6 +195,7 @@ record SceneView(
         drawn(link.items()),
         link.tie(),
         link.said(),
+        link.ink(),
         dash(link.dash()),
         link.atFrom(),
         link.atTo());

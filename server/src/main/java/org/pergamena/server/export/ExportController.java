@@ -16,6 +16,7 @@ import org.pergamena.formats.picture.Theme;
 import org.pergamena.server.desk.Drawing;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.Views;
+import org.pergamena.server.pictures.Pictures;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -37,9 +38,11 @@ class ExportController {
   private final Sources sources;
   private final Drawing drawing;
   private final Views views;
+  private final Pictures pictures;
 
-  ExportController(Maps maps, Sources sources, Drawing drawing, Views views) {
+  ExportController(Maps maps, Sources sources, Drawing drawing, Views views, Pictures pictures) {
     this.views = views;
+    this.pictures = pictures;
     this.maps = maps;
     this.sources = sources;
     this.drawing = drawing;
@@ -86,7 +89,7 @@ class ExportController {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(current, ".png"))
         .contentType(MediaType.IMAGE_PNG)
-        .body(out -> picture.write(Theme.LIGHT, out));
+        .body(out -> picture.write(Theme.LIGHT, pictures.gallery(map, scale), out));
   }
 
   @GetMapping("/png/size")
@@ -111,7 +114,8 @@ class ExportController {
     return look.crossing() == MapLook.Crossing.CHOSEN
         ? map.apply(
                 new LookChange.Arrange(
-                    new MapLook(look.layout(), look.numbered(), MapLook.Crossing.TIES)))
+                    new MapLook(
+                        look.layout(), look.numbered(), MapLook.Crossing.TIES, look.tinted())))
             .map()
         : map;
   }

@@ -2,15 +2,18 @@ package org.pergamena.server.maps;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
 import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.CommentChange;
 import org.pergamena.core.map.ContentChange;
+import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.EvidenceChange;
 import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.LegendChange;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.ShelfChange;
 import org.pergamena.core.map.Together;
@@ -21,7 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Changes as they are stored with a revision, each with the number of its format. */
 final class ChangeJson {
   /** The format in which changes are written today; older ones are read too. */
-  static final int FORMAT = 3;
+  static final int FORMAT = 4;
 
   private static final JsonMapper MAPPER =
       JsonMapper.builder()
@@ -41,6 +44,7 @@ final class ChangeJson {
     @JsonSubTypes.Type(value = ContentChange.DefineTopic.class, name = "define"),
     @JsonSubTypes.Type(value = ContentChange.Lead.class, name = "lead"),
     @JsonSubTypes.Type(value = ContentChange.Mark.class, name = "mark"),
+    @JsonSubTypes.Type(value = ContentChange.Illustrate.class, name = "illustrate"),
     @JsonSubTypes.Type(value = ContentChange.SetAside.class, name = "aside"),
     @JsonSubTypes.Type(value = ContentChange.Refill.class, name = "refill"),
     @JsonSubTypes.Type(value = EvidenceChange.Link.class, name = "link"),
@@ -50,6 +54,8 @@ final class ChangeJson {
     @JsonSubTypes.Type(value = LinkChange.Rephrase.class, name = "rephrase"),
     @JsonSubTypes.Type(value = LinkChange.Reattach.class, name = "reattach"),
     @JsonSubTypes.Type(value = LinkChange.Qualify.class, name = "qualify"),
+    @JsonSubTypes.Type(value = LinkChange.Ground.class, name = "ground"),
+    @JsonSubTypes.Type(value = LinkChange.Bow.class, name = "bow"),
     @JsonSubTypes.Type(value = LinkChange.Remark.class, name = "remark"),
     @JsonSubTypes.Type(value = LegendChange.Define.class, name = "legend"),
     @JsonSubTypes.Type(value = AlsoChange.Show.class, name = "also"),
@@ -76,6 +82,26 @@ final class ChangeJson {
   })
   private interface Places {}
 
+  /** Pictures of a topic in today's format. */
+  static String writePictures(List<Picture> pictures) {
+    return MAPPER.writeValueAsString(pictures);
+  }
+
+  /** Pictures that were written. */
+  static List<Picture> readPictures(String json) {
+    return List.of(MAPPER.readValue(json, Picture[].class));
+  }
+
+  /** Passages in today's format. */
+  static String writePassages(List<Evidence> passages) {
+    return MAPPER.writeValueAsString(passages);
+  }
+
+  /** Passages that were written. */
+  static List<Evidence> readPassages(String json) {
+    return List.of(MAPPER.readValue(json, Evidence[].class));
+  }
+
   /** A change in today's format. */
   static String write(Change change) {
     return MAPPER.writerFor(Change.class).writeValueAsString(change);
@@ -99,6 +125,9 @@ final class ChangeJson {
     }
     if (format < 3) {
       SecondFormat.renew(tree);
+    }
+    if (format < 4) {
+      ThirdFormat.renew(tree);
     }
     return MAPPER.treeToValue(tree, Change.class);
   }

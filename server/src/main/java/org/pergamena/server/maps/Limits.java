@@ -46,22 +46,33 @@ public class Limits {
    */
   @Transactional(readOnly = true)
   public void requireRoomForSource(UUID map, long bytes) {
-    UUID person =
-        entities
-            .createQuery("select owner from MapRow where id = :map", UUID.class)
-            .setParameter("map", map)
-            .getSingleResult();
+    UUID person = owner(map);
     String shelves = " from source s join map m on m.id = s.map_id where m.owner = :person";
     long sources = count("select count(*)" + shelves, person);
     if (sources >= mostSources) {
       throw full("You have " + sources + " sources, as many as there may be. Delete a map first.");
     }
+    requireRoomForBytes(map, bytes);
+  }
+
+  private UUID owner(UUID map) {
+    return entities
+        .createQuery("select owner from MapRow where id = :map", UUID.class)
+        .setParameter("map", map)
+        .getSingleResult();
+  }
+
+  /** Refuses if the person who owns a map has no room for so many bytes more. */
+  @Transactional(readOnly = true)
+  public void requireRoomForBytes(UUID map, long bytes) {
     long kept =
         count(
             "select coalesce(sum(size), 0) from content where id in (select f.content_id"
                 + " from source_file f join source s on s.id = f.source_id"
-                + " join map m on m.id = s.map_id where m.owner = :person)",
-            person);
+                + " join map m on m.id = s.map_id where m.owner = :person"
+                + " union select p.content_id from picture p join map m on m.id = p.map_id"
+                + " where m.owner = :person)",
+            owner(map));
     if (kept + bytes > mostBytes) {
       throw full(
           "Your files take up "

@@ -30,6 +30,8 @@ class MapRow {
   @Enumerated(EnumType.STRING)
   MapLook.Crossing crossing = MapLook.Crossing.LINES;
 
+  boolean tinted;
+
   /** The tags with their meanings, as JSON; null for those that a map begins with. */
   String legend;
 
@@ -51,10 +53,11 @@ class MapRow {
     layout = look.layout();
     numbered = look.numbered();
     crossing = look.crossing();
+    tinted = look.tinted();
   }
 
   MapLook look() {
-    return new MapLook(layout, numbered, crossing);
+    return new MapLook(layout, numbered, crossing, tinted);
   }
 
   MapRow(UUID id, UUID owner) {

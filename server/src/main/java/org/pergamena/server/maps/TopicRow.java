@@ -14,6 +14,7 @@ import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Look;
+import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Topic;
 
 /** A topic without its evidence and extent. */
@@ -52,6 +53,9 @@ class TopicRow {
 
   String[] tags;
 
+  /** Its pictures as JSON, null if there are none. */
+  String pictures;
+
   protected TopicRow() {}
 
   TopicRow(UUID mapId, Topic topic, long rank) {
@@ -79,11 +83,14 @@ class TopicRow {
     pinned = content.gloss().pinned();
     lead = content.gloss().phrase();
     tags = content.gloss().tags().toArray(String[]::new);
+    List<Picture> shown = content.gloss().pictures();
+    pictures = shown.isEmpty() ? null : ChangeJson.writePictures(shown);
   }
 
   Topic topic(List<UUID> children, List<Evidence> evidence, List<Extent> extent) {
     Look look = Look.inked(ink).at(spotLeft == null ? null : new Look.Spot(spotLeft, spotTop));
-    Gloss gloss = new Gloss(definition, pinned, lead, List.of(tags));
+    List<Picture> shown = pictures == null ? List.of() : ChangeJson.readPictures(pictures);
+    Gloss gloss = new Gloss(definition, pinned, lead, List.of(tags), shown);
     return new Topic(
         id,
         parentId,

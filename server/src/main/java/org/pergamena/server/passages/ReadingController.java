@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Origin;
@@ -23,6 +24,7 @@ import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;
 import org.pergamena.formats.read.SourceKind;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Sources;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -100,11 +102,26 @@ class ReadingController {
   @Transactional(readOnly = true)
   public List<PassageView> passages(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
-    Topic shown = maps.get(map).map().topic(topic);
+    return passages(map, maps.get(map).map().topic(topic).evidence());
+  }
+
+  /** The passages that bear a cross-link out. */
+  @GetMapping("/links/{link}/passages")
+  @Transactional(readOnly = true)
+  public List<PassageView> grounds(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID link) {
+    CrossLink shown = maps.get(map).map().link(link);
+    if (shown == null) {
+      throw Refused.notFound("This cross-link");
+    }
+    return passages(map, shown.grounds());
+  }
+
+  private List<PassageView> passages(UUID map, List<Evidence> evidence) {
     Map<UUID, Source> texts = new HashMap<>();
     sources.texts(map).forEach(source -> texts.put(source.id(), source));
-    return shown.evidence().stream()
-        .map(evidence -> passage(evidence, texts.get(evidence.passage().source())))
+    return evidence.stream()
+        .map(each -> passage(each, texts.get(each.passage().source())))
         .toList();
   }
 

@@ -246,6 +246,7 @@ public class SourceFiles {
                 + " (select 1 from source_file f where f.content_id = c.id)"
                 + " and not exists (select 1 from source s where s.content_id = c.id"
                 + " or s.recording = c.id)"
+                + " and not exists (select 1 from picture p where p.content_id = c.id)"
                 + " and not exists (select 1 from source_text t where t.content_id = c.id)")
         .executeUpdate();
   }

@@ -37,6 +37,7 @@ class PatchTest {
             LayoutKind.BRACES,
             true,
             MapLook.Crossing.LINES,
+            false,
             List.of());
     return new DeskState(
         new UUID(0, 2),

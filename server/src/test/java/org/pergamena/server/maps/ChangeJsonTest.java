@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Applied;
+import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Comment;
@@ -33,6 +34,7 @@ import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.ShelfChange;
 import org.pergamena.core.map.Stance;
@@ -98,7 +100,14 @@ class ChangeJsonTest {
             new LinkChange.Reattach(new UUID(3, 1), WALL, AGE),
             new LinkChange.Qualify(new UUID(3, 1), new Manner(Manner.Direction.BOTH, true)),
             new LinkChange.Remark(new UUID(3, 1), "Since when?"),
+            new LinkChange.Ground(new UUID(3, 1), List.of(EVIDENCE)),
+            new LinkChange.Bow(new UUID(3, 1), new Bend(40, -12.5)),
             new LinkChange.Disconnect(new UUID(3, 1)),
+            new ContentChange.Illustrate(
+                AGE,
+                List.of(
+                    new Picture(
+                        new UUID(8, 1), "ink/wall", "A wall", Picture.Where.ABOVE, 120, 0.75))),
             new ContentChange.DefineTopic(AGE, "Years since it was built.", false),
             new ContentChange.Lead(AGE, "has"),
             new ContentChange.Mark(AGE, List.of("open", "mine")),
@@ -120,7 +129,7 @@ class ChangeJsonTest {
             new LookChange.Paint(AGE, Look.inked(Ink.MADDER)),
             new LookChange.Paint(WALL, new Look(null, new Look.Spot(-40.5, 300))),
             new LookChange.Arrange(
-                new MapLook(LayoutKind.BOTH_SIDES, false, MapLook.Crossing.TIES)),
+                new MapLook(LayoutKind.BOTH_SIDES, false, MapLook.Crossing.TIES, true)),
             new ShelfChange.Restore(new UUID(1, 2)),
             new ShelfChange.Retext(SOURCE, new UUID(4, 1), new UUID(4, 2)),
             new ShelfChange.Withdraw(new UUID(1, 2)),
@@ -144,10 +153,23 @@ class ChangeJsonTest {
   }
 
   @Test
-  void the_third_format_is_what_its_golden_file_has() throws IOException {
-    String file = golden("changes-3.json");
+  void the_fourth_format_is_what_its_golden_file_has() throws IOException {
+    String file = golden("changes-4.json");
     assertThat(ChangeJson.write(everything())).isEqualTo(file);
-    assertThat(ChangeJson.read(3, file)).isEqualTo(everything());
+    assertThat(ChangeJson.read(4, file)).isEqualTo(everything());
+  }
+
+  @Test
+  void the_third_format_is_still_read_and_undone() throws IOException {
+    Change change = ChangeJson.read(3, golden("changes-3.json"));
+    TopicMap map = TopicMap.rootedAt(Topic.labelled(ROOT, "Marsh"));
+    Applied done = map.apply(change);
+    assertThat(done.map().topic(WALL).content().gloss().pictures()).isEmpty();
+    assertThat(done.map().look())
+        .isEqualTo(new MapLook(LayoutKind.BOTH_SIDES, false, MapLook.Crossing.TIES, false));
+    assertThat(change.parts())
+        .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
+    assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
   }
 
   @Test
@@ -158,7 +180,7 @@ class ChangeJsonTest {
     assertThat(done.map().topic(WALL).note()).isEqualTo("Ask the warden");
     assertThat(done.map().topic(WALL).content().gloss()).isEqualTo(Gloss.NONE);
     assertThat(done.map().look())
-        .isEqualTo(new MapLook(LayoutKind.BOTH_SIDES, true, MapLook.Crossing.LINES));
+        .isEqualTo(new MapLook(LayoutKind.BOTH_SIDES, true, MapLook.Crossing.LINES, false));
     assertThat(change.parts())
         .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);

@@ -1,0 +1,2 @@
+/** Images that topics show: read, made safe, made smaller, found in documents. */
+package org.pergamena.formats.image;

@@ -1,0 +1,2 @@
+/** Images that topics show, kept with their map. */
+package org.pergamena.server.pictures;
