@@ -1,6 +1,7 @@
 import type { Topic } from "../api/types";
 import type { MapCommands } from "../map/commands";
 import type { Tree } from "../map/tree";
+import { MOST_PICTURES } from "../pictures/pictures";
 
 /** Something that can be done to a topic. */
 export type Act = { id: string; label: string; keys?: string; do: () => void };
@@ -19,6 +20,8 @@ export type Elsewhere = {
   onCopy: (topic: Topic, cut: boolean) => void;
   onPassage: (topic: Topic) => void;
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
+  /** Chooses a picture for a topic. */
+  onPicture: (topic: string) => void;
 };
 
 const SORTS = [
@@ -69,6 +72,11 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           id: "above",
           label: "Put a topic above it…",
           do: () => elsewhere.onAbove([topic.id]),
+        }),
+        ...only(topic.pictures.length < MOST_PICTURES, {
+          id: "picture",
+          label: "Add a picture…",
+          do: () => elsewhere.onPicture(topic.id),
         }),
         {
           id: "link",

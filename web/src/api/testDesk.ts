@@ -27,6 +27,7 @@ export function topic(id: string, parent: string | null, children: string[] = []
     pinned: false,
     lead: "",
     tags: [],
+    pictures: [],
     loose: null,
   };
 }
@@ -41,6 +42,8 @@ export function link(id: string): CrossLink {
     direction: "ONE",
     supposed: false,
     note: "",
+    grounds: 0,
+    bend: null,
   };
 }
 
@@ -56,7 +59,7 @@ export function placed(id: string, x: number, y: number, level = 1): Placed {
     width: 100,
     height: 20,
     reach: { x: 0, y: 0, width: 100, height: 20 },
-    drawn: { texts: [text as Placed["drawn"]["texts"][number]], bars: [], lines: [] },
+    drawn: { texts: [text as Placed["drawn"]["texts"][number]], bars: [], images: [], lines: [] },
     toggle: null,
     closed: false,
     leftward: false,
@@ -82,6 +85,7 @@ export function marsh(stamp = 1): Desk {
       layout: "BRACES",
       numbered: true,
       crossing: "LINES",
+      tinted: false,
       legend: [],
     },
     topics: [

@@ -2,10 +2,15 @@ import type { components } from "./schema";
 
 type Schemas = components["schemas"];
 
-export type Desk = Omit<Schemas["Desk"], "scene" | "topics"> & { scene: Scene; topics: Topic[] };
-export type ScenePatch = Omit<Schemas["ScenePatch"], "topics"> & { topics: Placed[] };
-export type Patch = Omit<Schemas["Patch"], "whole" | "facts" | "scene" | "topics"> & {
+export type Desk = Omit<Schemas["Desk"], "scene" | "topics" | "links"> & {
+  scene: Scene;
   topics: Topic[];
+  links: CrossLink[];
+};
+export type ScenePatch = Omit<Schemas["ScenePatch"], "topics"> & { topics: Placed[] };
+export type Patch = Omit<Schemas["Patch"], "whole" | "facts" | "scene" | "topics" | "links"> & {
+  topics: Topic[];
+  links: CrossLink[];
   whole: Desk | null;
   facts: Facts | null;
   scene: ScenePatch | null;
@@ -13,8 +18,13 @@ export type Patch = Omit<Schemas["Patch"], "whole" | "facts" | "scene" | "topics
 export type Topic = Omit<Schemas["TopicView"], "loose"> & {
   loose: { x: number; y: number } | null;
 };
+export type Picture = Schemas["Picture"];
+export type KeptImage = Schemas["Kept"];
+export type InkDrawing = Schemas["Drawing"];
+export type Figure = Schemas["Figure"];
+export type Bend = { x: number; y: number };
 export type Source = Schemas["SourceView"];
-export type CrossLink = Schemas["CrossLinkView"];
+export type CrossLink = Omit<Schemas["CrossLinkView"], "bend"> & { bend: Bend | null };
 export type Box = Schemas["Box"];
 export type Placed = Omit<Schemas["PlacedView"], "toggle"> & { toggle: Box | null };
 export type Across = Schemas["AcrossView"];
@@ -61,8 +71,9 @@ export type Revision = Omit<Schemas["Entry"], "job" | "moment" | "name"> & {
   name: string | null;
 };
 export type RevisionPage = { entries: Revision[]; more: boolean };
-export type PastMap = Omit<Schemas["PastView"], "scene" | "topics"> & {
+export type PastMap = Omit<Schemas["PastView"], "scene" | "topics" | "links"> & {
   scene: Scene;
+  links: CrossLink[];
   topics: Topic[];
 };
 export type Difference = Schemas["Difference"];
@@ -93,6 +104,11 @@ export type Edit =
   | Schemas["Lead"]
   | Schemas["Mark"]
   | Schemas["Legend"]
+  | Schemas["Illustrate"]
+  | Schemas["Ground"]
+  | Schemas["Unground"]
+  | { type: "Bow"; link: string; bend: Bend | null }
+  | Schemas["Order"]
   | Schemas["Reattach"]
   | Schemas["Qualify"]
   | Schemas["Remark"]

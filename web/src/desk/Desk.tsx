@@ -17,9 +17,14 @@ import type { MapCommands } from "../map/commands";
 import { MapPage } from "../map/MapPage";
 import { Tree } from "../map/tree";
 import type { MapTool, MenuAt } from "../map/useCommands";
+import { sorted } from "../pictures/pictures";
+import { usePictures } from "../pictures/usePictures";
+import { takesPassages } from "../reading/carried";
 import type { Spot } from "../reading/spot";
 import { Shelf } from "../shelf/Shelf";
 import { TablePage } from "../table/TablePage";
+import { Progress } from "../ui/Progress";
+import { counted } from "../ui/words";
 import type { Go, Place } from "../useAddress";
 import { DropCover, Frame, GatherArea, Given, Invitation, MapArea, ShelfArea } from "./areas";
 import { Notices } from "./Notices";
@@ -43,8 +48,8 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const { desk, actions, place, go, exporting, onExporting } = props;
   const tree = useMemo(() => new Tree(desk), [desk]);
   const gathering = useGather(desk.id);
-  const drop = useFileDrop(gathering.addFiles);
   const { say, announcer } = useAnnouncer();
+  const pictures = usePictures(desk.id, actions, say);
   const map = useRef<MapCommands | null>(null);
   const [menu, setMenu] = useState<MenuAt | null>(null);
   const [shown, setShown] = useShown();
@@ -55,6 +60,19 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const [dismissed, setDismissed] = useState<string | null>(null);
   const reading = useRef<HTMLElement>(null);
   const selected = tree.get(place.topic) ?? tree.root;
+  const bare = desk.topics.length === 1 && !actions.draft;
+  const drop = useFileDrop((files, onto) => {
+    const { images, others } = sorted(files);
+    if (bare || images.length === 0) {
+      gathering.addFiles(files);
+      return;
+    }
+    const below = onto.closest("[data-topic]")?.getAttribute("data-topic") ?? null;
+    pictures.addFiles(tree.get(below) ?? selected, images);
+    if (others.length > 0) {
+      gathering.addFiles(others);
+    }
+  });
   const { spot } = place;
 
   // a topic among others replaces what one looked at, a source is gone back from
@@ -100,6 +118,10 @@ export const Desk = memo(function Desk(props: DeskProps) {
       go({ topic: topic.id, spot: { source, start: first?.start ?? 0, end: first?.start ?? 0 } });
     }
   };
+  const passages = takesPassages(({ topic, evidence }, to) => {
+    actions.edit({ type: "MovePassages", topic, evidence: [evidence], to });
+    say(`The passage moved to ${tree.get(to)?.label}`);
+  });
   const fresh = desk.topics.filter((topic) => topic.fresh);
   const chosenFresh = selected.fresh ? selected.id : null;
   const refresh = gathering.refresh;
@@ -146,7 +168,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const failed = last?.state === "FAILED" && last.id !== dismissed ? last : null;
   const cancel = () =>
     distilling && request<void>("POST", `/api/maps/${desk.id}/jobs/${distilling.id}/cancel`);
-  const empty = desk.topics.length === 1 && !actions.draft;
+  const empty = bare;
   // the acts of menus are those of the map if it is in sight, else of the first view
   const handler = shown.beside === "map" ? "map" : shown.first;
   const handleOf = (view: View) => (view === handler ? map : null);
@@ -181,20 +203,42 @@ export const Desk = memo(function Desk(props: DeskProps) {
     },
     onPassage: linkPassage,
     onAsk: ask,
+    onPicture: (topic: string) => setOpened({ sheet: "picture", topic }),
   };
   const given = !empty && opened?.sheet !== "add" && gathering.sending.length > 0;
 
   return (
-    <Frame {...drop.handlers}>
+    <Frame
+      onDragOver={(event) => {
+        drop.handlers.onDragOver(event);
+        passages.onDragOver(event);
+      }}
+      onDragLeave={(event) => {
+        drop.handlers.onDragLeave(event);
+        passages.onDragLeave();
+      }}
+      onDrop={(event) => {
+        drop.handlers.onDrop(event);
+        passages.onDrop(event);
+      }}
+      onPaste={(event) => {
+        const { images } = sorted([...event.clipboardData.files]);
+        if (!bare && !event.defaultPrevented && images.length > 0) {
+          event.preventDefault();
+          pictures.addFiles(selected, images);
+        }
+      }}
+    >
       {announcer}
       <MapArea>
         <Notices
           waiting={actions.waiting}
           pending={actions.pending}
-          problem={actions.problem ?? asked ?? failed}
+          problem={actions.problem ?? asked ?? pictures.problem ?? failed}
           onDismiss={() => {
             actions.dismiss();
             setAsked(null);
+            pictures.dismiss();
             setDismissed(failed?.id ?? null);
           }}
           again={desk.facts.again}
@@ -209,6 +253,14 @@ export const Desk = memo(function Desk(props: DeskProps) {
           onCancel={cancel}
         />
         {pasted && <PastedBar pasted={pasted} onClose={dismissPasted} />}
+        {pictures.sending && (
+          <Given>
+            <Progress
+              label={`Sending ${counted(pictures.sending.count, "picture")}`}
+              share={pictures.sending.share}
+            />
+          </Given>
+        )}
         {given && (
           <Given>
             <Arrivals gathering={gathering} onOpen={read} />
@@ -288,7 +340,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
           onChanged={gathering.refresh}
         />
       </ShelfArea>
-      {drop.over && <DropCover>Drop the files to add them to this map</DropCover>}
+      {drop.over && <DropCover>Drop sources anywhere, or pictures on a topic</DropCover>}
       {menu && map.current && tree.get(menu.topic) && (
         <TopicMenu
           topic={tree.get(menu.topic) ?? tree.root}
@@ -320,6 +372,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
         onChoose={choice.set}
         onOpenMap={(to) => go({ map: to, topic: null, spot: null })}
         onAllSeen={allSeen}
+        onPictures={pictures.addFiles}
         say={say}
       />
     </Frame>

@@ -1,4 +1,4 @@
-import type { RefObject } from "react";
+import { type RefObject, useEffect, useRef, useState } from "react";
 import styled from "styled-components";
 import type { Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
@@ -55,6 +55,16 @@ type ReadingPageProps = {
 export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPageProps) {
   const { frame, tree, choice, topic, spot, actions, empty, onSelect, onOpen, onClose, onMenu } =
     props;
+  // a passage that is sought for a link is sought as long as a source is open
+  const [grounding, setGrounding] = useState<string | null>(null);
+  const open = spot !== null;
+  const wasOpen = useRef(open);
+  useEffect(() => {
+    if (wasOpen.current && !open) {
+      setGrounding(null);
+    }
+    wasOpen.current = open;
+  }, [open]);
   return (
     <Page
       ref={frame}
@@ -73,6 +83,8 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
           topic={topic}
           spot={spot}
           actions={actions}
+          grounding={tree.desk.links.find((link) => link.id === grounding) ?? null}
+          onGrounded={() => setGrounding(null)}
           onBack={onClose}
           say={props.say}
           onSelect={onSelect}
@@ -109,10 +121,15 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
               making: { what: "split", topic: topic.id, evidence, words },
             })
           }
+          onGround={(link) => {
+            setGrounding(link);
+            props.onPassage(topic);
+          }}
           onLink={(from) => props.onOpened({ sheet: "link", topic: from, to: null })}
           onReattach={(link, from) =>
             props.onOpened({ sheet: "place", placing: { what: "end", link, topic: from } })
           }
+          onPicture={() => props.onOpened({ sheet: "picture", topic: topic.id })}
           onLegend={() => props.onOpened({ sheet: "legend" })}
           onGone={props.onGone}
         />

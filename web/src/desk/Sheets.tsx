@@ -12,6 +12,7 @@ import { HelpSheet } from "../map/HelpSheet";
 import type { Tree } from "../map/tree";
 import { OutlineSheet } from "../outline/OutlineSheet";
 import { ProposalsSheet } from "../outline/ProposalsSheet";
+import { PictureSheet } from "../pictures/PictureSheet";
 import type { OpenSource } from "../reading/spot";
 import { LinkSheet } from "../relations/LinkSheet";
 import { type Making, NewTopicSheet } from "../relations/NewTopicSheet";
@@ -55,6 +56,7 @@ export type Opened =
     }
   | { sheet: "link"; topic: string; to: string | null }
   | { sheet: "names"; topic: string }
+  | { sheet: "picture"; topic: string }
   | { sheet: "tables"; topic: string; text: string }
   | { sheet: "place"; placing: Placing }
   | { sheet: "new"; making: Making }
@@ -75,6 +77,8 @@ type SheetsProps = {
   onChoose: (topics: readonly string[]) => void;
   onOpenMap: (map: string) => void;
   onAllSeen: () => void;
+  /** Brings files as pictures of a topic. */
+  onPictures: (topic: Topic, files: readonly File[]) => void;
   say: (words: string) => void;
 };
 
@@ -135,6 +139,14 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         tree={tree}
         actions={actions}
         topic={opened?.sheet === "names" ? opened.topic : null}
+        onClose={close}
+        say={say}
+      />
+      <PictureSheet
+        tree={tree}
+        actions={actions}
+        topic={opened?.sheet === "picture" ? opened.topic : null}
+        onFiles={props.onPictures}
         onClose={close}
         say={say}
       />

@@ -1,8 +1,8 @@
 import { type DragEvent, useState } from "react";
 import { droppedFiles } from "./droppedFiles";
 
-/** Takes files dropped anywhere on an element; tells whether some are held over it. */
-export function useFileDrop(onFiles: (files: File[]) => void) {
+/** Takes files dropped anywhere on an element, and what they fell on; tells whether some are held over it. */
+export function useFileDrop(onFiles: (files: File[], onto: Element) => void) {
   const [over, setOver] = useState(false);
   const carriesFiles = (event: DragEvent) => event.dataTransfer.types.includes("Files");
   return {
@@ -23,7 +23,8 @@ export function useFileDrop(onFiles: (files: File[]) => void) {
         if (carriesFiles(event)) {
           event.preventDefault();
           setOver(false);
-          droppedFiles(event.dataTransfer).then(onFiles);
+          const onto = event.target as Element;
+          droppedFiles(event.dataTransfer).then((files) => onFiles(files, onto));
         }
       },
     },

@@ -21,7 +21,7 @@ const Row = styled.div`
   contain-intrinsic-size: auto 30px;
   &[aria-level="1"] { font-weight: 600; font-size: 19px; }
   &[aria-level="2"] { font-weight: 500; font-size: 17px; }
-  &:hover { background: ${({ theme }) => theme.page}; }
+  &:hover, &[data-passage-over] { background: ${({ theme }) => theme.page}; }
   &[aria-selected="true"] {
     background: ${({ theme }) => theme.page};
     box-shadow: inset 3px 0 0 ${({ theme }) => theme.softInk};

@@ -1,5 +1,6 @@
-import { memo } from "react";
+import { createContext, memo, useContext } from "react";
 import type { Drawn } from "../api/types";
+import { imageAddress } from "../pictures/pictures";
 import { theme } from "../theme/tokens";
 
 export const FACES = {
@@ -11,6 +12,12 @@ export const FACES = {
   CONTROL_MEDIUM: { fontFamily: theme.control, fontWeight: 500 },
   CONTROL_BOLD: { fontFamily: theme.control, fontWeight: 700 },
 } as const;
+
+/** What words on a line have around them, as they may stand over others. */
+export const HALO = { paintOrder: "stroke", stroke: theme.vellum, strokeWidth: 4 } as const;
+
+/** The map whose images are drawn. */
+export const MapOfImages = createContext("");
 
 type DrawingProps = { drawn: Drawn; x: number; y: number };
 
@@ -40,11 +47,13 @@ export const Drawing = memo(function Drawing({ drawn, x, y }: DrawingProps) {
           y={y + text.y}
           fill={text.fill}
           fontSize={text.size}
+          {...(text.role === "PHRASE" ? HALO : {})}
           {...FACES[text.face]}
         >
           {text.text}
         </text>
       ))}
+      {drawn.images.length > 0 && <Images images={drawn.images} x={x} y={y} />}
       {drawn.bars.map((bar) => (
         <rect
           key={bar.x}
@@ -58,3 +67,18 @@ export const Drawing = memo(function Drawing({ drawn, x, y }: DrawingProps) {
     </>
   );
 });
+
+function Images({ images, x, y }: { images: Drawn["images"]; x: number; y: number }) {
+  const map = useContext(MapOfImages);
+  return images.map((image) => (
+    <image
+      key={image.id}
+      href={imageAddress(map, image.image)}
+      x={x + image.x}
+      y={y + image.y}
+      width={image.width}
+      height={image.height}
+      preserveAspectRatio="none"
+    />
+  ));
+}

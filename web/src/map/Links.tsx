@@ -1,7 +1,6 @@
 import { memo } from "react";
 import type { Across, Placed } from "../api/types";
-import { theme } from "../theme/tokens";
-import { Drawing, FACES } from "./Drawing";
+import { Drawing, FACES, HALO } from "./Drawing";
 import type { Tree } from "./tree";
 
 const ARROW = 4;
@@ -18,8 +17,8 @@ export const Links = memo(function Links({ tree, chosen }: LinksProps) {
     <>
       {tree.desk.scene.links.map((link) => {
         const shows = chosen.has(link.from) || chosen.has(link.to);
-        const from = shows && link.tie ? shown(tree, link.from) : undefined;
-        const to = shows && link.tie ? shown(tree, link.to) : undefined;
+        const from = shows && link.tie ? shownAt(tree, link.from) : undefined;
+        const to = shows && link.tie ? shownAt(tree, link.to) : undefined;
         const drawn = link.drawn.lines.length > 0;
         return (
           (drawn || (from && to)) && (
@@ -35,7 +34,7 @@ export const Links = memo(function Links({ tree, chosen }: LinksProps) {
 });
 
 /** A topic as it is drawn, or the closed one under which it is hidden. */
-function shown(tree: Tree, id: string): Placed | undefined {
+export function shownAt(tree: Tree, id: string): Placed | undefined {
   for (let at = tree.get(id); at; at = tree.parent(at)) {
     const placed = tree.placed(at.id);
     if (placed) {
@@ -51,7 +50,7 @@ function Bow({ link, from, to }: { link: Across; from: Placed; to: Placed }) {
   const [x2, y2] = [to.x + to.width + 2, to.y + to.height / 2];
   const middle = (y1 + y2) / 2;
   const out = Math.max(x1, x2) + 24 + Math.min(90, Math.abs(y2 - y1) / 5);
-  const line = { fill: "none", stroke: theme.rubric, strokeWidth: 1.2 };
+  const line = { fill: "none", stroke: link.ink, strokeWidth: 1.2 };
   return (
     <g className="bow">
       <path d={`M${x1} ${y1}Q${out} ${middle} ${x2} ${y2}`} strokeDasharray={link.dash} {...line} />
@@ -61,7 +60,8 @@ function Bow({ link, from, to }: { link: Across; from: Placed; to: Placed }) {
         x={(x1 + x2) / 4 + out / 2 + 4}
         y={middle + 4}
         fontSize={13}
-        fill={theme.rubric}
+        fill={link.ink}
+        {...HALO}
         {...FACES.READING_ITALIC}
       >
         {link.said}

@@ -10,14 +10,18 @@ import {
 import styled from "styled-components";
 import type { Topic } from "../api/types";
 import { upmost } from "../choice/choice";
+import { PictureHandles } from "../pictures/PictureHandles";
+import { changed } from "../pictures/pictures";
 import { theme } from "../theme/tokens";
 import { useCut } from "./clipboard";
 import type { Editing, MapCommands } from "./commands";
+import { MapOfImages } from "./Drawing";
 import { DropTarget } from "./DropTarget";
 import { childAbove, type Drop, dropAt, framed, type Point, topicAt } from "./drop";
 import { FarTopics } from "./FarTopics";
 import { type Ended, LabelEditor, overLabel } from "./LabelEditor";
 import { Legend } from "./Legend";
+import { LinkHandles } from "./LinkHandles";
 import { Links } from "./Links";
 import { keepLabel } from "./labelling";
 import { mapKeys } from "./mapKeys";
@@ -50,8 +54,10 @@ const Frame = styled.div`
   touch-action: none;
   svg:focus { outline: none; }
   &[data-keys] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: -3px; }
-  .bow text { paint-order: stroke; stroke: ${({ theme }) => theme.vellum}; stroke-width: 4px; }
   &[data-tool="draw"], &[data-tool="choose"] { cursor: crosshair; }
+  .handle { opacity: 0.7; }
+  .handle:hover, .handle:active { opacity: 1; }
+  .handle .grip { cursor: grab; }
   svg:focus-visible .selected.last { stroke-dasharray: 5 2; stroke-width: 2.5; }
 `;
 
@@ -256,6 +262,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
     });
   }, [scene, tree, chosen, choice.ids, seen, far, cut]);
   const edited = tree.placed(editing?.topic ?? null);
+  const chosenPlaced = topic.pictures.length > 0 ? tree.placed(topic.id) : undefined;
   const offers = useOffers(tree, editing ? tree.get(editing.topic) : undefined);
   return (
     <Page data-writing={writing ? "" : undefined}>
@@ -288,64 +295,86 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
           }
         }}
       >
-        <Stage ref={stage} style={{ visibility: tree.desk.facts.folded ? "visible" : "hidden" }}>
-          <Content>
-            <svg
-              ref={svg}
-              role="tree"
-              aria-label="Topic map. The question mark shows help."
-              aria-multiselectable="true"
-              aria-activedescendant={`topic-${topic.id}`}
-              tabIndex={0}
-              width={1} // what is drawn overflows, so that another size lays nothing out anew
-              height={1}
-              onFocus={(event) => setKeys(event.currentTarget.matches(":focus-visible"))}
-              onBlur={() => setKeys(false)}
-              onKeyDown={mapKeys(tree, topic, commands, writing)}
-              onCopy={(event) => take(event, false)}
-              onCut={(event) => take(event, true)}
-              onPaste={(event) => {
-                event.preventDefault();
-                const text = event.clipboardData.getData("text/plain");
-                const branches = commands.copied(text);
-                branches
-                  ? commands.pasteUnder(topic, branches)
-                  : onPaste(text, { parent: topic.id, after: topic.children.at(-1) ?? null });
-              }}
-            >
-              {far && <FarTopics topics={seen} />}
-              {glyphs}
-              <Links tree={tree} chosen={choice.ids} />
-              {carried?.drop && <DropTarget drop={carried.drop} />}
-              {carried && (
-                <text
-                  x={carried.x + 14}
-                  y={carried.y - 8}
-                  fontFamily={theme.reading}
-                  fontSize="15"
-                  fill={theme.rubric}
-                  pointerEvents="none"
-                >
-                  {carried.topics.length > 1
-                    ? `${carried.topics.length} topics`
-                    : carried.topics[0]?.label}
-                </text>
+        <MapOfImages.Provider value={tree.desk.id}>
+          <Stage ref={stage} style={{ visibility: tree.desk.facts.folded ? "visible" : "hidden" }}>
+            <Content>
+              <svg
+                ref={svg}
+                role="tree"
+                aria-label="Topic map. The question mark shows help."
+                aria-multiselectable="true"
+                aria-activedescendant={`topic-${topic.id}`}
+                tabIndex={0}
+                width={1} // what is drawn overflows, so that another size lays nothing out anew
+                height={1}
+                onFocus={(event) => setKeys(event.currentTarget.matches(":focus-visible"))}
+                onBlur={() => setKeys(false)}
+                onKeyDown={mapKeys(tree, topic, commands, writing)}
+                onCopy={(event) => take(event, false)}
+                onCut={(event) => take(event, true)}
+                onPaste={(event) => {
+                  if (event.clipboardData.files.length > 0) {
+                    return; // pictures, which the desk takes
+                  }
+                  event.preventDefault();
+                  const text = event.clipboardData.getData("text/plain");
+                  const branches = commands.copied(text);
+                  branches
+                    ? commands.pasteUnder(topic, branches)
+                    : onPaste(text, { parent: topic.id, after: topic.children.at(-1) ?? null });
+                }}
+              >
+                {far && <FarTopics topics={seen} />}
+                {glyphs}
+                <Links tree={tree} chosen={choice.ids} />
+                {!choice.several && !far && (
+                  <LinkHandles
+                    tree={tree}
+                    topic={topic.id}
+                    toScene={viewport.scenePoint}
+                    onBend={(link, bend) => actions.edit({ type: "Bow", link, bend })}
+                    onEnd={(link, from, to) => actions.edit({ type: "Reattach", link, from, to })}
+                  />
+                )}
+                {chosenPlaced && !far && (
+                  <PictureHandles
+                    placed={chosenPlaced}
+                    topic={topic}
+                    toScene={viewport.scenePoint}
+                    onSize={(picture, width) => actions.edit(changed(topic, picture, { width }))}
+                  />
+                )}
+                {carried?.drop && <DropTarget drop={carried.drop} />}
+                {carried && (
+                  <text
+                    x={carried.x + 14}
+                    y={carried.y - 8}
+                    fontFamily={theme.reading}
+                    fontSize="15"
+                    fill={theme.rubric}
+                    pointerEvents="none"
+                  >
+                    {carried.topics.length > 1
+                      ? `${carried.topics.length} topics`
+                      : carried.topics[0]?.label}
+                  </text>
+                )}
+                {drawn && <Sketch from={drawn.from} to={drawn.to} frame={drawn.topic === null} />}
+              </svg>
+              {editing && edited && (
+                <LabelEditor
+                  key={editing.topic}
+                  place={overLabel(edited)}
+                  label={tree.get(editing.topic)?.label ?? ""}
+                  typed={editing.typed}
+                  offers={offers}
+                  named={editing.named ?? false}
+                  onDone={(label, ended) => finish(editing.topic, label, ended)}
+                />
               )}
-              {drawn && <Sketch from={drawn.from} to={drawn.to} frame={drawn.topic === null} />}
-            </svg>
-            {editing && edited && (
-              <LabelEditor
-                key={editing.topic}
-                place={overLabel(edited)}
-                label={tree.get(editing.topic)?.label ?? ""}
-                typed={editing.typed}
-                offers={offers}
-                named={editing.named ?? false}
-                onDone={(label, ended) => finish(editing.topic, label, ended)}
-              />
-            )}
-          </Content>
-        </Stage>
+            </Content>
+          </Stage>
+        </MapOfImages.Provider>
       </Frame>
       <Foot>
         <Toolbar

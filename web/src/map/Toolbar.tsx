@@ -71,6 +71,8 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
       map.current?.addLoose(null);
     } else if (key === "numbers") {
       map.current?.arrange({ numbered: !facts.numbered });
+    } else if (key === "tinted") {
+      map.current?.arrange({ tinted: !facts.tinted });
     } else if (CROSSINGS.some(([crossing]) => crossing === key)) {
       map.current?.arrange({ crossing: key as Crossing });
     } else {
@@ -153,6 +155,11 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
             <Item id="over">Start over…</Item>
             <Item id="numbers">
               {facts.numbered ? "Leave the numbers out" : "Show the numbers"}
+            </Item>
+            <Item id="tinted">
+              {facts.tinted
+                ? "Links all in one colour"
+                : "Links in the colour of where they come from"}
             </Item>
             {CROSSINGS.filter(([crossing]) => crossing !== facts.crossing).map(
               ([crossing, words]) => (

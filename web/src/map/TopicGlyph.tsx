@@ -10,6 +10,7 @@ export const topicStyles = css`
   .topic { cursor: default; }
   .topic text { user-select: none; white-space: pre; }
   .topic .hit { fill: none; pointer-events: all; }
+  .topic[data-passage-over] .hit { fill: rgb(163 48 43 / 0.14); }
   .topic:hover .hit { fill: rgb(255 253 247 / 0.75); }
   .topic .toggle { fill: none; pointer-events: all; cursor: pointer; }
   @media (forced-colors: active) {
@@ -44,7 +45,8 @@ type TopicGlyphProps = {
 
 /** What a screen reader says of a topic. */
 export function spoken(topic: Topic): string {
-  return `${topic.number} ${topic.label}, ${support(topic)}`.trim();
+  const shown = topic.pictures.filter((picture) => picture.alt).map(({ alt }) => `, shows ${alt}`);
+  return `${topic.number} ${topic.label}, ${support(topic)}${shown.join("")}`.trim();
 }
 
 /** What bears a topic out, and how it stands. */

@@ -40,7 +40,12 @@ type Context = {
 };
 
 /** How the map as a whole is to be shown, as far as that is to change. */
-type Shown = { layout?: LayoutKind; numbered?: boolean; crossing?: Crossing };
+type Shown = {
+  layout?: LayoutKind;
+  numbered?: boolean;
+  crossing?: Crossing;
+  tinted?: boolean;
+};
 
 export function mapCommands(context: Context) {
   const { tree, actions, viewport, select, setEditing, setWriting, say } = context;

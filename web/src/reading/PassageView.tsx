@@ -4,6 +4,7 @@ import styled from "styled-components";
 import type { Passage, Source } from "../api/types";
 import { pigment } from "../theme/tokens";
 import { TextButton } from "../ui/Button";
+import { carry } from "./carried";
 import type { OpenSource } from "./spot";
 
 const Frame = styled.article`
@@ -17,6 +18,7 @@ const Frame = styled.article`
 const Where = styled.h2`
   font: 700 14px/20px ${({ theme }) => theme.control};
   color: ${({ theme }) => theme.ink};
+  cursor: grab;
   span { font-weight: 400; color: ${({ theme }) => theme.softInk}; }
 `;
 
@@ -62,6 +64,8 @@ const STANCES = { SUPPORTS: "", DISPUTES: "disputes it", MENTIONS: "mentions it"
 const ORIGINS = { DISTILLED: "", HAND_LINKED: "linked by hand", MATCHED: "matched" } as const;
 
 type PassageViewProps = {
+  /** The topic that it bears out. */
+  topic: string;
   passage: Passage;
   source: Source | undefined;
   branch: number;
@@ -80,7 +84,13 @@ export function PassageView(props: PassageViewProps) {
   const said = [STANCES[passage.stance], ORIGINS[passage.origin]].filter(Boolean).join(", ");
   return (
     <Frame style={{ borderColor: pigment(branch) }}>
-      <Where>
+      <Where
+        draggable
+        title="Drag it to another topic"
+        onDragStart={(event) =>
+          carry(event, { topic: props.topic, evidence: passage.evidence }, passage.exact)
+        }
+      >
         {source?.name}
         <span>
           {source?.kind && ` \u00b7 ${source.kind}`}

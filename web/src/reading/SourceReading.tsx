@@ -14,7 +14,7 @@ import {
 import { Input, SearchField } from "react-aria-components";
 import styled from "styled-components";
 import { request } from "../api/client";
-import type { Mark, SourceText, Topic } from "../api/types";
+import type { CrossLink, Mark, SourceText, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
 import { Button, SignButton, TextButton } from "../ui/Button";
@@ -93,6 +93,9 @@ type SourceReadingProps = {
   topic: Topic;
   spot: Spot;
   actions: DeskActions;
+  /** The cross-link that words are sought for, if that is what they are sought for. */
+  grounding: CrossLink | null;
+  onGrounded: () => void;
   onBack: () => void;
   onSelect: (topic: string) => void;
   onDetails: (source: string) => void;
@@ -101,7 +104,7 @@ type SourceReadingProps = {
 
 /** A whole source, open at a spot; words selected in it can be linked to the chosen topic. */
 export function SourceReading(props: SourceReadingProps) {
-  const { tree, topic, spot, actions, onBack, onSelect, onDetails, say } = props;
+  const { tree, topic, spot, actions, grounding, onBack, onSelect, onDetails, say } = props;
   const { desk } = tree;
   const client = useQueryClient();
   const path = `/api/maps/${desk.id}/sources/${spot.source}`;
@@ -219,7 +222,16 @@ export function SourceReading(props: SourceReadingProps) {
           say={say}
           onSelect={onSelect}
           onPlay={(start, end) => go(start, end, true)}
+          grounding={grounding && said(tree, grounding)}
           onLink={(start, end) => {
+            if (grounding) {
+              const { id } = grounding;
+              actions.edit({ type: "Ground", link: id, source: spot.source, start, end });
+              say("The words bear the link out now");
+              props.onGrounded();
+              onBack();
+              return;
+            }
             actions.edit({ type: "Link", topic: topic.id, source: spot.source, start, end });
             say(`Linked to ${topic.label}`);
           }}
@@ -230,7 +242,15 @@ export function SourceReading(props: SourceReadingProps) {
   );
 }
 
+/** A cross-link as a sentence. */
+function said(tree: Tree, link: CrossLink): string {
+  const phrase = link.phrase || "is linked to";
+  return `${tree.get(link.from)?.label} ${phrase} ${tree.get(link.to)?.label}`;
+}
+
 type SourceBodyProps = {
+  /** What the words are to bear out instead of the topic, or null. */
+  grounding: string | null;
   text: SourceText;
   marks: Mark[];
   sought: Spot;
@@ -244,7 +264,8 @@ type SourceBodyProps = {
 };
 
 function SourceBody(props: SourceBodyProps) {
-  const { text, marks, sought, now, topic, onLink, onLeaveOut, onPlay, onSelect, say } = props;
+  const { text, marks, sought, now, topic, grounding, onLink, onLeaveOut, onPlay } = props;
+  const { onSelect, say } = props;
   const body = useRef<HTMLDivElement>(null);
   const [byKey, setByKey] = useState(false);
   const [selected, setSelected] = useState<{ start: number; end: number } | null>(null);
@@ -294,8 +315,9 @@ function SourceBody(props: SourceBodyProps) {
   };
   const linked = useCallback(
     (span: { start: number; end: number }) =>
+      !grounding &&
       marks.some((m) => m.topic === topic.id && m.start === span.start && m.end === span.end),
-    [marks, topic],
+    [marks, topic, grounding],
   );
   const offered = selected ?? (sought.end > sought.start ? sought : null);
   const link = (span: Run) => {
@@ -358,7 +380,9 @@ function SourceBody(props: SourceBodyProps) {
       {offered && !linked(offered) ? (
         <LinkBar>
           <Button $strong onPress={() => link(offered)}>
-            Link to {topic.number} {topic.label}
+            {grounding
+              ? `Let it bear out “${grounding}”`
+              : `Link to ${topic.number} ${topic.label}`}
           </Button>
           <span>
             {counted(text.text.slice(offered.start, offered.end).split(/\s+/).length, "word")}
@@ -372,7 +396,9 @@ function SourceBody(props: SourceBodyProps) {
       ) : (
         <LinkBar>
           <span id="choosing">
-            Select words to link them to “{topic.label}”.
+            {grounding
+              ? `Select the words that bear out “${grounding}”.`
+              : `Select words to link them to “${topic.label}”.`}
             {byKey && " Up and down choose a sentence, with Shift more or fewer; Enter links it."}
             {text.sound && " Press a sentence to hear it."}
           </span>

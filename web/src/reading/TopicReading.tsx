@@ -6,6 +6,7 @@ import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
 import { useProposals } from "../outline/ProposalsSheet";
 import { ProposalView } from "../outline/ProposalView";
+import { TopicPictures } from "../pictures/TopicPictures";
 import { Relations } from "../relations/Relations";
 import { Remarks } from "../remarks/Remarks";
 import { TopicTags } from "../tags/TopicTags";
@@ -105,7 +106,10 @@ type TopicReadingProps = {
   onMakeTopic: (evidence: string, words: string) => void;
   onLink: (topic: string) => void;
   onReattach: (link: string, topic: string) => void;
+  /** Chooses words of a source that bear a link out. */
+  onGround: (link: string) => void;
   onLegend: () => void;
+  onPicture: () => void;
   /** What had the focus is not there any more. */
   onGone: () => void;
 };
@@ -155,6 +159,9 @@ export function TopicReading(props: TopicReadingProps) {
       {!tree.isNew(topic) && (
         <TopicTags tree={tree} topic={topic} actions={actions} onLegend={props.onLegend} />
       )}
+      {!tree.isNew(topic) && (
+        <TopicPictures map={desk.id} topic={topic} actions={actions} onAdd={props.onPicture} />
+      )}
       {lonely ? (
         <Empty>
           When sources are distilled, the topics stand on the left; choose one and its passages
@@ -190,6 +197,8 @@ export function TopicReading(props: TopicReadingProps) {
         onSelect={onSelect}
         onLink={props.onLink}
         onReattach={props.onReattach}
+        onOpen={onOpen}
+        onGround={props.onGround}
       />
       {passages.isError && (
         <p role="alert">
@@ -201,6 +210,7 @@ export function TopicReading(props: TopicReadingProps) {
       {passages.data?.map((passage) => (
         <PassageView
           key={passage.evidence}
+          topic={topic.id}
           passage={passage}
           source={desk.sources.find((source) => source.id === passage.source)}
           branch={topic.branch}

@@ -1,14 +1,16 @@
 import { useState } from "react";
 import { Menu, MenuItem, MenuTrigger, Popover } from "react-aria-components";
 import styled from "styled-components";
-import type { CrossLink, Edit, Remark, Topic } from "../api/types";
+import type { CrossLink, Desk, Edit, Remark, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { Kept } from "../reading/Kept";
+import type { OpenSource } from "../reading/spot";
 import { Remarks } from "../remarks/Remarks";
 import { pigment } from "../theme/tokens";
 import { SignButton } from "../ui/Button";
 import { menuItem, menuList } from "../ui/menu";
 import { Sign } from "../ui/Sign";
+import { Grounds } from "./Grounds";
 
 const Line = styled.li`
   display: grid;
@@ -53,6 +55,7 @@ const Item = styled(MenuItem)`${menuItem}`;
 const ARROWS = { ONE: "→", BOTH: "↔", NONE: "—" } as const;
 
 type RelationViewProps = {
+  desk: Desk;
   link: CrossLink;
   topic: Topic;
   other: Topic;
@@ -61,16 +64,26 @@ type RelationViewProps = {
   onSelect: (topic: string) => void;
   /** Chooses another topic for the end that is not this topic. */
   onReattach: (link: string) => void;
+  onOpen: OpenSource;
+  /** Chooses words of a source that bear the link out; null where there are none. */
+  onGround: ((link: string) => void) | null;
 };
+
+/** How far one act bends a line, in scene pixels. */
+const BENT = 80;
 
 /** A cross-link as it is read from one of its ends, and what can be done to it. */
 export function RelationView(props: RelationViewProps) {
-  const { link, topic, other, remarks, actions, onSelect, onReattach } = props;
+  const { desk, link, topic, other, remarks, actions, onSelect, onReattach, onGround } = props;
   const [noting, setNoting] = useState(false);
   const leads = link.from === topic.id;
   const { direction, supposed } = link;
   const qualify = (change: Partial<Pick<CrossLink, "direction" | "supposed">>) =>
     actions.edit({ type: "Qualify", link: link.id, direction, supposed, ...change });
+  const bend = (far: number) => {
+    const { x, y } = link.bend ?? { x: 0, y: 0 };
+    actions.edit({ type: "Bow", link: link.id, bend: { x: x + far, y } });
+  };
   const does = new Map<React.Key, () => void>([
     ["turn", () => actions.edit(turned(link))],
     ["one", () => qualify({ direction: "ONE" })],
@@ -78,6 +91,10 @@ export function RelationView(props: RelationViewProps) {
     ["none", () => qualify({ direction: "NONE" })],
     ["supposed", () => qualify({ supposed: !supposed })],
     ["note", () => setNoting(true)],
+    ["ground", () => onGround?.(link.id)],
+    ["right", () => bend(BENT)],
+    ["left", () => bend(-BENT)],
+    ["straight", () => actions.edit({ type: "Bow", link: link.id, bend: null })],
     ["end", () => onReattach(link.id)],
     ["away", () => actions.edit({ type: "Disconnect", link: link.id })],
   ]);
@@ -103,6 +120,13 @@ export function RelationView(props: RelationViewProps) {
             onKeep={(note) => actions.edit({ type: "Remark", link: link.id, note })}
           />
         )}
+        <Grounds
+          desk={desk}
+          link={link}
+          called={`the link to ${other.label}`}
+          actions={actions}
+          onOpen={props.onOpen}
+        />
         <Remarks
           remarks={remarks}
           subject={link.id}
@@ -124,8 +148,12 @@ export function RelationView(props: RelationViewProps) {
             {direction !== "BOTH" && <Item id="both">Point both ways</Item>}
             {direction !== "NONE" && <Item id="none">Point neither way</Item>}
             <Item id="supposed">{supposed ? "Assert it" : "Only suppose it"}</Item>
+            {onGround && <Item id="ground">Find a passage that bears it out</Item>}
             {!link.note && <Item id="note">Add a note to it</Item>}
             <Item id="end">Lead it to another topic…</Item>
+            <Item id="right">Bend its line to the right</Item>
+            <Item id="left">Bend its line to the left</Item>
+            {link.bend && <Item id="straight">Let its line run by itself</Item>}
             <Item id="away">Take it away</Item>
           </List>
         </Popover>

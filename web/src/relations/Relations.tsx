@@ -2,6 +2,7 @@ import styled from "styled-components";
 import type { Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
+import type { OpenSource } from "../reading/spot";
 import { TextButton } from "../ui/Button";
 import { RelationView } from "./RelationView";
 
@@ -27,10 +28,14 @@ type RelationsProps = {
   onSelect: (topic: string) => void;
   onLink: (topic: string) => void;
   onReattach: (link: string, topic: string) => void;
+  onOpen: OpenSource;
+  onGround: (link: string) => void;
 };
 
 /** The cross-links of a topic, in both directions. */
-export function Relations({ tree, topic, actions, onSelect, onLink, onReattach }: RelationsProps) {
+export function Relations(props: RelationsProps) {
+  const { tree, topic, actions, onSelect, onLink, onReattach, onGround } = props;
+  const readable = tree.desk.sources.some((source) => source.length > 0);
   const links = tree.desk.links.filter((l) => l.from === topic.id || l.to === topic.id);
   if (links.length === 0) {
     return null;
@@ -48,6 +53,7 @@ export function Relations({ tree, topic, actions, onSelect, onLink, onReattach }
             other && (
               <RelationView
                 key={link.id}
+                desk={tree.desk}
                 link={link}
                 topic={topic}
                 other={other}
@@ -55,6 +61,8 @@ export function Relations({ tree, topic, actions, onSelect, onLink, onReattach }
                 actions={actions}
                 onSelect={onSelect}
                 onReattach={(id) => onReattach(id, topic.id)}
+                onOpen={props.onOpen}
+                onGround={readable ? onGround : null}
               />
             )
           );

@@ -25,7 +25,7 @@ const Row = styled.div`
   border-bottom: 1px solid ${({ theme }) => theme.rule};
   font: 400 15px/22px ${({ theme }) => theme.reading};
   cursor: default;
-  &:hover { background: ${({ theme }) => theme.page}; }
+  &:hover, &[data-passage-over] { background: ${({ theme }) => theme.page}; }
   &[aria-selected="true"] { background: ${({ theme }) => theme.page}; box-shadow: inset 3px 0 0 ${({ theme }) => theme.softInk}; }
   b { font: 700 13px/22px ${({ theme }) => theme.control}; }
 `;

@@ -117,15 +117,17 @@ final class Crossings {
       return null;
     }
     List<Item> items = new ArrayList<>();
-    Path path = new Path.Pen().move(x, top + 1).line(x, bottom - 1).path();
-    items.add(new Line(path, ink(link), STROKE, dash(link)));
     boolean down = upper == from;
+    double start = down ? top + 1 : bottom - 1;
+    double end = down ? bottom - 1 : top + 1;
+    Path path = new Path.Pen().move(x, start).line(x, end).path();
+    items.add(new Line(path, ink(link), STROKE, dash(link)));
     Direction direction = link.manner().direction();
     if (direction != Direction.NONE) {
-      items.add(arrow(link, x, down ? bottom - 1 : top + 1, 0, down ? 1 : -1));
+      items.add(arrow(link, x, end, 0, down ? 1 : -1));
     }
     if (direction == Direction.BOTH) {
-      items.add(arrow(link, x, down ? top + 1 : bottom - 1, 0, down ? -1 : 1));
+      items.add(arrow(link, x, start, 0, down ? -1 : 1));
     }
     if (width > 0) {
       items.add(new Words(Role.PHRASE, said(link), x + 8, middle + 4, PHRASE, ink(link)));

@@ -45,8 +45,9 @@ final class Illustrated {
     block.items().forEach(item -> items.add(item.moved(0, down)));
     double before = left - width(pictures, Picture.Where.BEFORE);
     double after = block.width() + 2;
-    centred(of(pictures, Picture.Where.BEFORE), before, height, items);
-    centred(of(pictures, Picture.Where.AFTER), after, height, items);
+    double axis = down + block.axis();
+    centred(of(pictures, Picture.Where.BEFORE), before, axis, height, items);
+    centred(of(pictures, Picture.Where.AFTER), after, axis, height, items);
     standing(of(pictures, Picture.Where.ABOVE), left, top + above - GAP / 2, items);
     hanging(of(pictures, Picture.Where.BELOW), left, down + block.height() + GAP / 2, items);
     double width = after + width(pictures, Picture.Where.AFTER);
@@ -55,7 +56,7 @@ final class Illustrated {
     }
     width = Math.max(width, left + width(pictures, Picture.Where.ABOVE));
     width = Math.max(width, left + width(pictures, Picture.Where.BELOW));
-    return new TopicBlock(width, height, down + block.axis(), List.copyOf(items));
+    return new TopicBlock(width, height, axis, List.copyOf(items));
   }
 
   private static double row(List<Picture> pictures, Picture.Where where) {
@@ -63,10 +64,13 @@ final class Illustrated {
     return height == 0 ? 0 : height + GAP;
   }
 
-  private static void centred(List<Picture> row, double left, double height, List<Item> items) {
+  /** Beside the label, as far as there is room. */
+  private static void centred(
+      List<Picture> row, double left, double axis, double height, List<Item> items) {
     double x = left;
     for (Picture picture : row) {
-      x = put(picture, x, (height - picture.height()) / 2, items);
+      double lowest = height - picture.height();
+      x = put(picture, x, Math.max(0, Math.min(lowest, axis - picture.height() / 2)), items);
     }
   }
 

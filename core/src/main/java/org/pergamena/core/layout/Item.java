@@ -8,7 +8,10 @@ public sealed interface Item {
   /** The same standing elsewhere. */
   Item moved(double dx, double dy);
 
-  /** What a text is for; it is painted as its item says whatever it is. */
+  /**
+   * What a text is for; it is painted as its item says whatever it is, but that a phrase has the
+   * colour of the page around it, as it may stand over others.
+   */
   enum Role {
     LABEL,
     NUMBER,

@@ -39,8 +39,11 @@ final class ScenePainter {
 
   private static void paint(Item item, Gallery gallery, Graphics2D g) {
     if (item instanceof Item.Words words) {
-      g.setColor(Color.decode(words.fill()));
       g.setFont(Faces.font(words.style()));
+      if (words.role() == Item.Role.PHRASE) {
+        halo(words, g);
+      }
+      g.setColor(Color.decode(words.fill()));
       g.drawString(words.text(), (float) words.x(), (float) words.y());
     } else if (item instanceof Item.Bar bar) {
       Box box = bar.box();
@@ -53,6 +56,16 @@ final class ScenePainter {
       g.setStroke(stroke(line.width(), line.dash()));
       g.draw(shape(line.path()));
     }
+  }
+
+  private static void halo(Item.Words words, Graphics2D g) {
+    Shape letters =
+        g.getFont()
+            .createGlyphVector(g.getFontRenderContext(), words.text())
+            .getOutline((float) words.x(), (float) words.y());
+    g.setColor(Color.decode(Theme.LIGHT.vellum()));
+    g.setStroke(new BasicStroke(4, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+    g.draw(letters);
   }
 
   private static BasicStroke stroke(double width, List<Double> dash) {
