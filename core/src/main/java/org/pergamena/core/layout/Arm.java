@@ -134,10 +134,12 @@ final class Arm {
       ends[0] = i == 0 ? ends[1] : ends[0];
       y += bands.get(children.get(i).id());
     }
-    double lower = block.height() - block.axis();
+    double part = gap(topic) / 2;
+    double highest = top + part + block.axis();
+    double lowest = top + band - part - (block.height() - block.axis());
     double alone = top + (band - block.height()) / 2 + block.axis();
     double middle = children.isEmpty() ? alone : (ends[0] + ends[1]) / 2;
-    double axis = Math.min(Math.max(middle, top + block.axis()), top + band - lower);
+    double axis = Math.min(Math.max(middle, highest), lowest);
     placed.set(at, placed(topic, edge, axis, ends));
     return axis;
   }

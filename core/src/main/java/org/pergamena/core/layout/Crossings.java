@@ -26,6 +26,9 @@ final class Crossings {
   private static final List<Double> DOTS = List.of(1.5, 4.0);
   private static final double ARROW = 4;
 
+  /** How far something must lie from a topic to be beside it. */
+  private static final double BESIDE = 8;
+
   /** More links than this are all drawn as ties, so that finding free ways costs little. */
   private static final int MOST_LINES = 60;
 
@@ -177,7 +180,10 @@ final class Crossings {
     List<Item> items = new ArrayList<>();
     Path path = new Path.Pen().move(start[0], start[1]).curve(turnX, turnY, end[0], end[1]).path();
     items.add(new Line(path, ink(link), STROKE, dash(link)));
-    Box around = path.box();
+    Box around =
+        new Box(start[0], start[1], 0, 0)
+            .with(new Box(end[0], end[1], 0, 0))
+            .with(new Box(x - BESIDE, y - BESIDE, 2 * BESIDE, 2 * BESIDE));
     Direction direction = link.manner().direction();
     if (direction != Direction.NONE) {
       items.add(arrow(link, end, turnX, turnY));
@@ -198,18 +204,13 @@ final class Crossings {
     return arrow(link, tip[0], tip[1], (tip[0] - fromX) / length, (tip[1] - fromY) / length);
   }
 
-  /**
-   * Where the way from the middle of a box to a place leaves the box; the middle if it does not.
-   */
+  /** Where a line leaves a topic for a place: at the end of its words if it lies beyond them. */
   private static double[] edge(Box box, double x, double y) {
-    double dx = x - box.middleX();
-    double dy = y - box.middleY();
-    double share =
-        Math.min(
-            dx == 0 ? Double.MAX_VALUE : (box.width() / 2 + 2) / Math.abs(dx),
-            dy == 0 ? Double.MAX_VALUE : (box.height() / 2 + 2) / Math.abs(dy));
-    double way = share > 1 ? 0 : share;
-    return new double[] {box.middleX() + way * dx, box.middleY() + way * dy};
+    if (x > box.right() + BESIDE || x < box.x() - BESIDE) {
+      return new double[] {x > box.x() ? box.right() + 2 : box.x() - 2, box.middleY()};
+    }
+    double within = Math.max(box.x() + BESIDE, Math.min(box.right() - BESIDE, x));
+    return new double[] {within, y < box.middleY() ? box.y() - 1 : box.bottom() + 1};
   }
 
   private boolean covered(Box box) {
