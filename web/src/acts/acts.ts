@@ -20,6 +20,10 @@ export type Elsewhere = {
   onCopy: (topic: Topic, cut: boolean) => void;
   onPassage: (topic: Topic) => void;
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
+  /** Copies a branch out in a form that other programs take. */
+  onCopyAs: (topic: Topic, form: "markdown" | "picture") => void;
+  /** Puts what is below a topic in the order of the dates that it tells. */
+  onSortByTime: (topic: Topic) => void;
   /** Chooses a picture for a topic. */
   onPicture: (topic: string) => void;
 };
@@ -136,6 +140,11 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           label: `Sort what is below by ${words}`,
           do: () => map.sort(topic, by),
         })),
+        ...only(topic.children.length > 1 && readable, {
+          id: "sort TIME",
+          label: "Sort what is below by the dates it tells",
+          do: () => elsewhere.onSortByTime(topic),
+        }),
         ...only(topic.children.length > 0, {
           id: "toggle",
           label: topic.closed ? "Open the branch" : "Close the branch",
@@ -159,6 +168,16 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           keys: "Ctrl + X",
           do: () => elsewhere.onCopy(topic, true),
         }),
+        {
+          id: "copy markdown",
+          label: "Copy as Markdown, with its passages",
+          do: () => elsewhere.onCopyAs(topic, "markdown"),
+        },
+        {
+          id: "copy picture",
+          label: "Copy as a picture",
+          do: () => elsewhere.onCopyAs(topic, "picture"),
+        },
         ...only(branches, {
           id: "paste",
           label: "Paste under it",

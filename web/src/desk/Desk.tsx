@@ -6,6 +6,7 @@ import type { Desk as DeskState, Passage, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { actsOnSeveral } from "../choice/actsOnSeveral";
 import { upmost, useChoice } from "../choice/choice";
+import { copyOut } from "../export/copyOut";
 import { Arrivals } from "../gather/Arrivals";
 import { Gather } from "../gather/Gather";
 import { useFileDrop } from "../gather/useFileDrop";
@@ -203,6 +204,17 @@ export const Desk = memo(function Desk(props: DeskProps) {
     },
     onPassage: linkPassage,
     onAsk: ask,
+    onCopyAs: (topic: Topic, form: "markdown" | "picture") => {
+      setAsked(null);
+      copyOut(desk.id, topic.id, form).then(() => say(`${topic.label} copied`), setAsked);
+    },
+    onSortByTime: (topic: Topic) => {
+      setAsked(null);
+      request<string[]>("GET", `/api/maps/${desk.id}/topics/${topic.id}/times`).then((children) => {
+        actions.edit({ type: "Order", topic: topic.id, children });
+        say(`What is below ${topic.label} is sorted`);
+      }, setAsked);
+    },
     onPicture: (topic: string) => setOpened({ sheet: "picture", topic }),
   };
   const given = !empty && opened?.sheet !== "add" && gathering.sending.length > 0;

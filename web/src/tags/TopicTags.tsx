@@ -17,7 +17,7 @@ const Row = styled.ul`
   gap: 2px 14px;
   font-size: 15px;
   li { display: flex; align-items: center; gap: 5px; }
-  button[aria-label^="Take"] { width: 24px; height: 24px; color: ${({ theme }) => theme.softInk}; }
+  button[aria-label^="Take"], button[aria-label^="Put"] { width: 24px; height: 24px; color: ${({ theme }) => theme.softInk}; }
 `;
 
 const List = styled(Menu)`${menuList}`;
@@ -27,6 +27,14 @@ const Item = styled(MenuItem)`
   align-items: center;
   gap: 8px;
 `;
+
+/** Tags with one of them a place further to the front. */
+export function before(tags: readonly string[], tag: string): string[] {
+  const at = tags.indexOf(tag);
+  const moved = tags.filter((other) => other !== tag);
+  moved.splice(Math.max(0, at - 1), 0, tag);
+  return moved;
+}
 
 type TopicTagsProps = {
   tree: Tree;
@@ -43,8 +51,16 @@ export function TopicTags({ tree, topic, actions, onLegend }: TopicTagsProps) {
   const given = topic.tags.flatMap((id) => legend.find((tag) => tag.id === id) ?? []);
   return (
     <Row aria-label="Tags">
-      {given.map((tag) => (
+      {given.map((tag, i) => (
         <li key={tag.id} title={tag.meaning}>
+          {i > 0 && (
+            <SignButton
+              aria-label={`Put ${tag.word} before ${given[i - 1]?.word}`}
+              onPress={() => mark(before(topic.tags, tag.id))}
+            >
+              <Sign name="left" />
+            </SignButton>
+          )}
           <TagSign path={signs.get(tag.sign)} />
           {tag.word}
           <SignButton

@@ -55,6 +55,31 @@ class ExportApiTest {
   }
 
   @Test
+  void a_branch_is_taken_alone(TestVisitor visitor) throws IOException {
+    UUID map = visitor.firstMap();
+    JsonNode main =
+        visitor
+            .desk(map)
+            .get("topics")
+            .valueStream()
+            .filter(topic -> topic.get("level").asInt() == 1)
+            .findFirst()
+            .orElseThrow();
+    String of = "topic=" + main.get("id").asString();
+    String text = visitor.get("/api/maps/" + map + "/export/markdown?" + of).text();
+    assertThat(text).startsWith("# " + main.get("label").asString());
+    String png = "/api/maps/" + map + "/export/png?scale=1&whole=true";
+    BufferedImage branch = read(visitor.get(png + "&" + of).bytes());
+    assertThat(branch.getHeight()).isLessThan(read(visitor.get(png).bytes()).getHeight());
+    assertThat(visitor.get("/api/maps/" + map + "/export/markdown?topic=" + map).status())
+        .isEqualTo(422);
+  }
+
+  private static BufferedImage read(byte[] png) throws IOException {
+    return ImageIO.read(new ByteArrayInputStream(png));
+  }
+
+  @Test
   void a_scale_out_of_range_is_refused(TestVisitor visitor) {
     Answer answer =
         visitor.get("/api/maps/" + visitor.firstMap() + "/export/png?scale=9&whole=true");

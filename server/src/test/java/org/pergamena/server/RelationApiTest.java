@@ -43,6 +43,9 @@ class RelationApiTest {
 
     JsonNode brought = visitor.edit(map, bring).desk();
     assertThat(brought.get("topics")).hasSize(5);
+    JsonNode last = visitor.get("/api/maps/" + map + "/history").json().at("/entries/0");
+    assertThat(last.get("said").asString()).startsWith("Pasted tables: added 4 topics");
+    assertThat(last.get("moment").asString()).isEqualTo("BROUGHT");
     JsonNode relations = visitor.get("/api/maps/" + map + "/relations").json();
     assertThat(relations.at("/redundant/0/reason").asString()).isEqualTo("TWICE");
     assertThat(relations.get("key")).isNotEmpty();

@@ -80,6 +80,17 @@ class TopicApiTest {
   }
 
   @Test
+  void what_is_below_a_topic_is_told_in_the_order_of_its_dates(TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    JsonNode root = visitor.desk(map).at("/topics/0");
+    String path = "/api/maps/" + map + "/topics/" + root.get("id").asString() + "/times";
+    List<String> times = visitor.get(path).json().valueStream().map(JsonNode::asString).toList();
+    List<String> children = root.get("children").valueStream().map(JsonNode::asString).toList();
+    assertThat(times).containsExactlyInAnyOrderElementsOf(children);
+    assertThat(visitor.other().get(path).status()).isEqualTo(404);
+  }
+
+  @Test
   void a_branch_is_named_anew_in_one_step_but_for_what_a_person_named(TestVisitor visitor) {
     UUID map = visitor.firstMap();
     JsonNode before = visitor.desk(map);

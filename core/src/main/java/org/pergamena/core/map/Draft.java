@@ -247,6 +247,9 @@ public final class Draft {
   }
 
   void say(Comment comment) {
+    if (comments.containsKey(comment.id())) {
+      throw new MapRuleException("This remark is there already.");
+    }
     if (comments.size() >= Comment.MOST) {
       throw new MapRuleException(
           "A map holds at most " + Comment.MOST + " remarks. Take some away first.");

@@ -332,6 +332,26 @@ public final class TopicMap {
     return of(copies, across, shown, List.of(), look, legend, sameColours);
   }
 
+  /**
+   * A topic with all below it as a map of its own: its root, the cross-links between its topics,
+   * the legend, and each branch in the colour that it has by its place there.
+   */
+  public TopicMap only(UUID topic) {
+    List<Topic> topics = preorder(topic(topic));
+    Set<UUID> within = new HashSet<>();
+    topics.forEach(each -> within.add(each.id()));
+    return of(
+        topics.stream().map(t -> t.id().equals(topic) ? t.withParent(null) : t).toList(),
+        links().stream().filter(l -> within.contains(l.from()) && within.contains(l.to())).toList(),
+        also().stream()
+            .filter(a -> within.contains(a.topic()) && within.contains(a.parent()))
+            .toList(),
+        comments(),
+        look,
+        legend,
+        Map.of());
+  }
+
   /** The same topics and cross-links with what each carries made anew. */
   public TopicMap with(UnaryOperator<Content> change, UnaryOperator<CrossLink> linkChange) {
     return of(

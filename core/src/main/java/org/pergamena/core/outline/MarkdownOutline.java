@@ -61,7 +61,7 @@ public final class MarkdownOutline {
   }
 
   private void topic(Topic topic, int level) {
-    String line = escape(topic.label()) + references(topic);
+    String line = escape(topic.label()) + references(topic.evidence());
     if (level <= DEEPEST_HEADING) {
       text.append(text.isEmpty() ? "" : "\n").append("#".repeat(level + 1));
       text.append(' ').append(line).append('\n');
@@ -151,6 +151,7 @@ public final class MarkdownOutline {
           .append(number.isEmpty() ? "" : " (" + number + ")")
           .append(link.manner().supposed() ? " (supposed)" : "")
           .append(link.note().isBlank() ? "" : ": " + escape(link.note().replaceAll("\\s+", " ")))
+          .append(references(link.grounds()))
           .append('\n');
     }
   }
@@ -159,9 +160,9 @@ public final class MarkdownOutline {
     return "  ".repeat(level - DEEPEST_HEADING - 1);
   }
 
-  private String references(Topic topic) {
+  private String references(List<Evidence> passages) {
     StringBuilder references = new StringBuilder();
-    for (Evidence evidence : topic.evidence()) {
+    for (Evidence evidence : passages) {
       int number = footnotes.size() + 1;
       references.append("[^").append(number).append(']');
       footnotes.add("[^" + number + "]: " + footnote(evidence));

@@ -5,7 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.map.ContentChange;
+import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Maps;
+import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
@@ -51,6 +55,35 @@ class MarkdownOutlineTest {
 
             [^1]: \u201cThe wall was old.\u201d \u2014 Survey \\*report\\*, p. 41
             """);
+  }
+
+  @Test
+  void a_link_has_the_passages_that_bear_it_out_and_a_branch_stands_alone() {
+    CrossLink link = CrossLink.of(Maps.id("l"), Maps.id("age"), Maps.id("squeeze"), "drives");
+    CrossLink out = CrossLink.of(Maps.id("o"), Maps.id("age"), Maps.id("fish"), "");
+    Evidence evidence = Maps.evidence("e", SURVEY, "The wall\nwas old.");
+    TopicMap map =
+        Maps.marsh()
+            .apply(
+                new Together(
+                    List.of(
+                        new LinkChange.Connect(link.withGrounds(List.of(evidence))),
+                        new LinkChange.Connect(out))))
+            .map();
+    assertThat(MarkdownOutline.write(map.only(Maps.id("wall")), List.of(SURVEY)))
+        .isEqualTo(
+            """
+            # wall
+
+            ## age
+
+            *drives* \u2192 squeeze (2)[^1]
+
+            ## squeeze
+
+            [^1]: \u201cThe wall was old.\u201d \u2014 Survey \\*report\\*, p. 41
+            """);
+    assertThat(map.only(map.root().id())).isEqualTo(map);
   }
 
   @Test

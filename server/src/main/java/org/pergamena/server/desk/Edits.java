@@ -2,6 +2,7 @@ package org.pergamena.server.desk;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -93,12 +94,51 @@ class Edits {
   }
 
   /**
+   * An edit of which all is read that can be read before the map is at hand.
+   *
+   * @param tables those that it and the edits within it bring
+   */
+  record Ready(Edit edit, Map<Edit.Bring, Tables> tables) {}
+
+  /**
+   * Reads what an edit brings.
+   *
+   * @throws MapRuleException if the text of a table is none
+   */
+  static Ready ready(Edit edit) {
+    Map<Edit.Bring, Tables> tables = new HashMap<>();
+    read(edit, tables);
+    return new Ready(edit, tables);
+  }
+
+  private static void read(Edit edit, Map<Edit.Bring, Tables> tables) {
+    if (edit instanceof Edit.Bring bring) {
+      tables.put(bring, Tables.read(bring.topics(), bring.relations()));
+    } else if (edit instanceof Edit.Several several) {
+      several.edits().forEach(each -> read(each, tables));
+    }
+  }
+
+  /** What a person would call an edit that brings something from elsewhere; null for others. */
+  static String called(UUID mapId, Edit edit) {
+    if (edit instanceof Edit.Plant plant && !plant.map().equals(mapId)) {
+      return "Pasted from another map";
+    }
+    return edit instanceof Edit.Bring ? "Pasted tables" : null;
+  }
+
+  /**
    * The change that an edit comes to.
    *
    * @param person who does it
    * @param now the map as it is
    */
-  Change change(UUID person, UUID mapId, TopicMap now, Edit edit) {
+  Change change(UUID person, UUID mapId, TopicMap now, Ready ready) {
+    return change(person, mapId, now, ready.edit(), ready.tables());
+  }
+
+  private Change change(
+      UUID person, UUID mapId, TopicMap now, Edit edit, Map<Edit.Bring, Tables> tables) {
     if (edit instanceof Edit.Add add) {
       Topic topic = Topic.labelled(add.topic(), add.label().strip());
       return new TreeChange.AddBranch(add.parent(), Place.after(add.after()), Branch.of(topic));
@@ -115,7 +155,7 @@ class Edits {
     } else if (edit instanceof Edit.Unlink unlink) {
       return new EvidenceChange.Unlink(unlink.topic(), unlink.evidence());
     } else if (edit instanceof Edit.Several several) {
-      return several(person, mapId, now, several);
+      return several(person, mapId, now, several, tables);
     } else if (edit instanceof Edit.Link link) {
       return link(mapId, link);
     } else if (edit instanceof Edit.Ground ground) {
@@ -131,6 +171,8 @@ class Edits {
               say.comment(), say.subject(), person, Instant.now(), say.text().strip(), false));
     } else if (edit instanceof Edit.Empty empty) {
       return new Regrouping(now).emptied(empty.keepSources() ? List.of() : sources.ids(mapId));
+    } else if (edit instanceof Edit.Bring bring) {
+      return tables.get(bring).plan(now, bring.under()).change();
     }
     return regrouped(now, edit);
   }
@@ -164,7 +206,8 @@ class Edits {
   }
 
   /** Each edit as it comes to on the map that those before it have left. */
-  private Change several(UUID person, UUID mapId, TopicMap now, Edit.Several several) {
+  private Change several(
+      UUID person, UUID mapId, TopicMap now, Edit.Several several, Map<Edit.Bring, Tables> tables) {
     if (several.edits().stream().mapToLong(Edits::regroupings).sum() > MOST_REGROUPING) {
       throw new MapRuleException(
           "At most " + MOST_REGROUPING + " regroupings are done as one step. Do them in parts.");
@@ -177,7 +220,7 @@ class Edits {
       while (looks(edit) && drawn < changes.size()) {
         draft.apply(changes.get(drawn++));
       }
-      changes.add(change(person, mapId, looks(edit) ? draft.map() : now, edit));
+      changes.add(change(person, mapId, looks(edit) ? draft.map() : now, edit, tables));
     }
     return new Together(changes);
   }
@@ -215,8 +258,6 @@ class Edits {
       return Cleaning.cleaned(now, clean.links());
     } else if (edit instanceof Edit.Hang hang) {
       return Hanging.byRelations(now, hang.topic());
-    } else if (edit instanceof Edit.Bring bring) {
-      return Tables.plan(now, bring.under(), bring.topics(), bring.relations()).change();
     }
     return outsideTheTree(now, edit);
   }

@@ -145,8 +145,9 @@ class MapController {
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Sent sent) {
-    maps.change(
-        Act.byHand(visitor, sent.id()), map, now -> edits.change(visitor, map, now, sent.edit()));
+    Act act = Act.byHand(visitor, sent.id()).called(Edits.called(map, sent.edit()));
+    Edits.Ready ready = Edits.ready(sent.edit());
+    maps.change(act, map, now -> edits.change(visitor, map, now, ready));
     return desks.since(visitor, map, sent.base());
   }
 

@@ -87,7 +87,7 @@ class RelationController {
   @PostMapping("/tables/read")
   BroughtView read(@PathVariable UUID map, @RequestBody @Valid Edit.Bring tables) {
     Bringing.Plan plan =
-        Tables.plan(maps.get(map).map(), tables.under(), tables.topics(), tables.relations());
+        Tables.read(tables.topics(), tables.relations()).plan(maps.get(map).map(), tables.under());
     return new BroughtView(
         plan.topics(), plan.links(), plan.there(), plan.topicFaults(), plan.relationFaults());
   }

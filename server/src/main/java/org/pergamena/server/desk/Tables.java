@@ -1,5 +1,6 @@
 package org.pergamena.server.desk;
 
+import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.TopicMap;
@@ -7,20 +8,23 @@ import org.pergamena.core.table.Bringing;
 import org.pergamena.formats.table.Cells;
 import org.pergamena.formats.table.Cells.BrokenTableException;
 
-/** Tables as they are pasted. */
-final class Tables {
-  private Tables() {}
-
+/** Tables as they are pasted, taken apart: rows of cells. */
+record Tables(List<List<String>> topics, List<List<String>> relations) {
   /**
-   * What bringing tables comes to.
+   * Takes the text of tables apart.
    *
    * @throws MapRuleException if the text of one is no table
    */
-  static Bringing.Plan plan(TopicMap map, UUID under, String topics, String relations) {
+  static Tables read(String topics, String relations) {
     try {
-      return Bringing.plan(map, under, Cells.of(topics), Cells.of(relations), UUID::randomUUID);
+      return new Tables(Cells.of(topics), Cells.of(relations));
     } catch (BrokenTableException e) {
       throw new MapRuleException(e.getMessage() + " Mend it and paste again.");
     }
+  }
+
+  /** What bringing them under a topic comes to. */
+  Bringing.Plan plan(TopicMap map, UUID under) {
+    return Bringing.plan(map, under, topics, relations, UUID::randomUUID);
   }
 }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.pergamena.core.analysis.Belonging;
 import org.pergamena.core.analysis.LeftOut;
 import org.pergamena.core.distil.Naming;
+import org.pergamena.core.distil.time.Timeline;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
 import org.pergamena.server.jobs.JobKind;
@@ -90,6 +91,14 @@ class TopicController {
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
     TopicMap topics = maps.get(map).map();
     return Belonging.of(topics, topics.topic(topic), sources.analysed(map));
+  }
+
+  /** What is right below a topic in the order of the dates that its passages tell. */
+  @GetMapping("/topics/{topic}/times")
+  List<UUID> times(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
+    TopicMap topics = maps.get(map).map();
+    return new Timeline(sources.analysed(map)).order(topics, topics.topic(topic));
   }
 
   /** Labels that a topic could have by its passages, the best first; its own is not among them. */

@@ -51,9 +51,21 @@ class ExportController {
   /** How large a picture would be, in pixels. */
   record PictureSize(int width, int height) {}
 
-  @GetMapping("/markdown")
-  ResponseEntity<byte[]> markdown(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+  /** A map as it is now, or the branch of a topic as a map of its own. */
+  private Maps.Current of(UUID map, UUID topic) {
     Maps.Current current = maps.get(map);
+    return topic == null
+        ? current
+        : new Maps.Current(map, current.revision(), current.map().only(topic));
+  }
+
+  /** A map, or the branch of a topic, as Markdown. */
+  @GetMapping("/markdown")
+  ResponseEntity<byte[]> markdown(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestParam(required = false) UUID topic) {
+    Maps.Current current = of(map, topic);
     String text = MarkdownOutline.write(current.map(), sources.texts(map));
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(current, ".md"))
@@ -77,14 +89,16 @@ class ExportController {
    *
    * @param scale pixels for each scene pixel, 1 to 8
    * @param whole whether closed branches are drawn open
+   * @param topic of which the branch is drawn alone, or null
    */
   @GetMapping("/png")
   ResponseEntity<StreamingResponseBody> png(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestParam int scale,
-      @RequestParam boolean whole) {
-    Maps.Current current = maps.get(map);
+      @RequestParam boolean whole,
+      @RequestParam(required = false) UUID topic) {
+    Maps.Current current = of(map, topic);
     PngPicture picture = PngPicture.of(scene(visitor, current, whole), scale);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(current, ".png"))

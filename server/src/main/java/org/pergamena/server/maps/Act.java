@@ -7,15 +7,21 @@ import java.util.UUID;
  *
  * @param edit the edit's own identity, or null if it is never sent again
  * @param job the job that does it, or null if a person does it by hand
+ * @param called what a person would call it, or null if what it changes says that
  */
-public record Act(UUID person, UUID edit, UUID job) {
+public record Act(UUID person, UUID edit, UUID job, String called) {
   /** What a person does by hand. */
   public static Act byHand(UUID person, UUID edit) {
-    return new Act(person, edit, null);
+    return new Act(person, edit, null, null);
   }
 
   /** What a job does that a person asked for; a job changes a map at most once. */
   public static Act byJob(UUID person, UUID job) {
-    return new Act(person, job, job);
+    return new Act(person, job, job, null);
+  }
+
+  /** The same under a name of its own. */
+  public Act called(String name) {
+    return new Act(person, edit, job, name);
   }
 }

@@ -135,7 +135,11 @@ public class Log {
     revision.inverse = ChangeJson.write(applied.inverse());
     revision.touched = applied.touched().subjects().toArray(UUID[]::new);
     revision.titles = !before.root().label().equals(applied.map().root().label());
-    revision.said = Telling.of(change, before, applied.map());
+    String did = Telling.of(change, before, applied.map());
+    revision.said =
+        revision.called == null
+            ? did
+            : revision.called + ": " + Character.toLowerCase(did.charAt(0)) + did.substring(1);
     revision.moment = moment(revision, change);
     entities.persist(revision);
   }
@@ -154,7 +158,7 @@ public class Log {
             .filter(TreeChange.AddBranch.class::isInstance)
             .mapToLong(part -> ((TreeChange.AddBranch) part).branch().topics().size())
             .sum();
-    if (came >= MANY) {
+    if (came >= MANY || revision.called != null) {
       return Moment.BROUGHT;
     }
     return worked(revision) ? Moment.HOUR : null;

@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -89,6 +90,9 @@ class RevisionRow {
 
   Instant madeAt;
 
+  /** What a person would call it, or null; kept in what is said. */
+  @Transient String called;
+
   protected RevisionRow() {}
 
   RevisionRow(UUID mapId, long number, Act act, Kind kind, long ofNumber) {
@@ -97,6 +101,7 @@ class RevisionRow {
     this.author = act.person();
     this.editId = act.edit();
     this.jobId = act.job();
+    this.called = act.called();
     this.kind = kind;
     this.ofNumber = ofNumber;
     this.state = State.DONE;

@@ -116,7 +116,7 @@ public class Outlines {
     transactions.executeWithoutResult(
         transaction -> {
           maps.change(
-              Act.byHand(person, null),
+              Act.byHand(person, null).called("Followed the outline “" + name + "”"),
               mapId,
               now -> {
                 if (!now.equals(map) || !Objects.equals(grown, grown(mapId))) {

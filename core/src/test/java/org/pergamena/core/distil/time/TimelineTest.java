@@ -15,6 +15,8 @@ import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.language.Tongue;
+import org.pergamena.core.map.Maps;
+import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 
@@ -93,6 +95,29 @@ class TimelineTest {
     Group sorted = new Timeline(List.of(text)).sorted(new Group(null, List.of(), children));
     assertThat(sorted.children().stream().map(g -> first(g.sentences().get(0), words)).toList())
         .containsExactly("In 1774", "In 1953", "The vil", "In 2016", "It held");
+  }
+
+  @Test
+  void topics_come_in_the_order_of_what_their_passages_tell() {
+    String words =
+        "In 2016 the wall was opened. It held for a day. In 1953 the sea broke in. The village"
+            + " fled. In 1774 the marsh was drained.";
+    Source source = new Source(UUID.randomUUID(), "n", SourceText.plain(words));
+    Timeline timeline = new Timeline(List.of(TextAnalyser.analyse(source)));
+    TopicMap map = Maps.root("root");
+    for (String name : List.of("opened", "held", "broke", "drained")) {
+      map = Maps.with(map, "root", name);
+    }
+    map = Maps.with(map, "drained", "below");
+    map = told(map, source, "opened", "In 2016 the wall was opened.");
+    map = told(map, source, "broke", "the sea broke in");
+    map = told(map, source, "below", "the marsh was drained");
+    assertThat(timeline.order(map, map.root()))
+        .containsExactly(Maps.id("drained"), Maps.id("broke"), Maps.id("opened"), Maps.id("held"));
+  }
+
+  private static TopicMap told(TopicMap map, Source source, String topic, String words) {
+    return Maps.filled(map, topic, List.of(Maps.evidence(topic + " e", source, words)), List.of());
   }
 
   private static Group group(Analysed text, int from, int to) {

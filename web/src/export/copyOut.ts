@@ -1,0 +1,22 @@
+import { Problem } from "../api/client";
+
+/** Copies the branch of a topic to the clipboard, as Markdown or as a picture. */
+export async function copyOut(map: string, topic: string, form: "markdown" | "picture") {
+  const path = `/api/maps/${map}/export`;
+  const asked = async (address: string) => {
+    const answer = await fetch(address, { credentials: "same-origin" });
+    if (!answer.ok) {
+      throw new Problem("It could not be copied. Try again.", answer.status);
+    }
+    return answer.blob();
+  };
+  // what is to come is promised at once, as a browser lets a page copy only right after a press
+  const item: Record<string, Promise<Blob>> = form === "markdown"
+    ? { "text/plain": asked(`${path}/markdown?topic=${topic}`).then(asPlain) }
+    : { "image/png": asked(`${path}/png?scale=2&whole=true&topic=${topic}`) };
+  await navigator.clipboard.write([new ClipboardItem(item)]);
+}
+
+async function asPlain(blob: Blob): Promise<Blob> {
+  return new Blob([await blob.text()], { type: "text/plain" });
+}
