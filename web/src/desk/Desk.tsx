@@ -24,6 +24,7 @@ import { takesPassages } from "../reading/carried";
 import type { Spot } from "../reading/spot";
 import { Shelf } from "../shelf/Shelf";
 import { TablePage } from "../table/TablePage";
+import { TextButton } from "../ui/Button";
 import { Progress } from "../ui/Progress";
 import { counted } from "../ui/words";
 import type { Go, Place } from "../useAddress";
@@ -56,6 +57,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const [shown, setShown] = useShown();
   // an empty map begins with its sources, whatever view one had of another
   const [begun, setBegun] = useState(false);
+  const [byHand, setByHand] = useState(false);
   const [opened, setOpened] = useState<Opened | null>(null);
   const [asked, setAsked] = useState<Error | null>(null);
   const [dismissed, setDismissed] = useState<string | null>(null);
@@ -169,7 +171,15 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const failed = last?.state === "FAILED" && last.id !== dismissed ? last : null;
   const cancel = () =>
     distilling && request<void>("POST", `/api/maps/${desk.id}/jobs/${distilling.id}/cancel`);
-  const empty = bare;
+  // nothing has begun: the map's own page shows how to
+  const empty = bare && !byHand;
+  const begin = () => {
+    setByHand(true);
+    setBegun(true);
+    setShown({ first: "map", beside: null });
+    // once the map is there
+    requestAnimationFrame(() => map.current?.edit(tree.root.id, null));
+  };
   // the acts of menus are those of the map if it is in sight, else of the first view
   const handler = shown.beside === "map" ? "map" : shown.first;
   const handleOf = (view: View) => (view === handler ? map : null);
@@ -299,7 +309,9 @@ export const Desk = memo(function Desk(props: DeskProps) {
                         <h1>Begin with your sources</h1>
                         <p>
                           Pergamena distils them into a map of topics, and every topic keeps the
-                          passages that bear it out.
+                          passages that bear it out. You can also{" "}
+                          <TextButton onPress={begin}>write a map by hand</TextButton> and add
+                          sources later.
                         </p>
                       </Invitation>
                     }
@@ -327,7 +339,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
         topic={selected}
         spot={spot}
         actions={actions}
-        empty={empty}
+        empty={empty && (!begun || shown.first === "map")}
         onSelect={select}
         onOpen={openSpot}
         onClose={closeSpot}

@@ -261,6 +261,8 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
       );
     });
   }, [scene, tree, chosen, choice.ids, seen, far, cut]);
+  // before it is known which branches are open there is nothing to see but what is being written
+  const opened = tree.desk.facts.folded || tree.desk.topics.length === 1 || editing !== null;
   const edited = tree.placed(editing?.topic ?? null);
   const chosenPlaced = topic.pictures.length > 0 ? tree.placed(topic.id) : undefined;
   const offers = useOffers(tree, editing ? tree.get(editing.topic) : undefined);
@@ -296,7 +298,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         }}
       >
         <MapOfImages.Provider value={tree.desk.id}>
-          <Stage ref={stage} style={{ visibility: tree.desk.facts.folded ? "visible" : "hidden" }}>
+          <Stage ref={stage} style={{ visibility: opened ? "visible" : "hidden" }}>
             <Content>
               <svg
                 ref={svg}

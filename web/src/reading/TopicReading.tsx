@@ -167,7 +167,7 @@ export function TopicReading(props: TopicReadingProps) {
           When sources are distilled, the topics stand on the left; choose one and its passages
           stand here, each in the context of its source.
         </Empty>
-      ) : tree.isNew(topic) ? null : (
+      ) : tree.isNew(topic) || desk.sources.length === 0 ? null : (
         <Facts>
           <span>
             <b>{topic.passages}</b> {topic.passages === 1 ? "passage" : "passages"}
@@ -244,6 +244,7 @@ export function TopicReading(props: TopicReadingProps) {
         </Proposed>
       )}
       {!lonely &&
+        desk.sources.length > 0 &&
         proposed.length === 0 &&
         passages.data?.length === 0 &&
         topic.children.length === 0 && (

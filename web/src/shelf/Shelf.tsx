@@ -141,6 +141,8 @@ export const Shelf = memo(function Shelf(props: ShelfProps) {
   const { desk, onOpen, onAdd, onAgain, onOutline, onSearch, onLeftOut, onDetails, onChanged } =
     props;
   const count = desk.sources.length;
+  // a map that was written by hand has nothing to be distilled from
+  const distilled = desk.topics.length > 1 && desk.sources.length > 0;
   const numbers = mainNumbers(desk);
   return (
     <Frame aria-label="Source shelf">
@@ -149,12 +151,12 @@ export const Shelf = memo(function Shelf(props: ShelfProps) {
           {spelt(count)} {count === 1 ? "source" : "sources"}
         </h2>
         <TextButton onPress={onAdd}>Add a source…</TextButton>
-        {desk.topics.length > 1 && <TextButton onPress={onAgain}>Distil again…</TextButton>}
+        {distilled && <TextButton onPress={onAgain}>Distil again…</TextButton>}
         {desk.sources.some((source) => source.length > 0) && (
           <TextButton onPress={onSearch}>Search all sources…</TextButton>
         )}
         {desk.facts.outlined && <TextButton onPress={onOutline}>Followed outline…</TextButton>}
-        {desk.topics.length > 1 && (
+        {distilled && (
           <Whole>
             {percent(desk.facts.share)} of the text is on the map
             <TextButton onPress={onLeftOut}>What is left out…</TextButton>
