@@ -17,6 +17,7 @@ import java.util.Base64;
 import java.util.Map;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -41,6 +42,8 @@ class PicturesTest {
     desk.reading().getByText("Add a picture").click();
     desk.sheet().getByText("Ink drawings").click();
     desk.sheet().getByLabel("Find a drawing by a word").fill("lighthouse");
+    assertThat(desk.sheet().getByText("lighthouse").first()).isVisible();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
     desk.sheet()
         .getByRole(
             AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("lighthouse").setExact(true))
@@ -71,6 +74,7 @@ class PicturesTest {
     mouse.up();
     assertThat(width).not().hasValue("160");
     desk.kept();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
     desk.reading().getByLabel("Take lighthouse off").click();
     assertThat(images(desk)).hasCount(1);
     desk.kept().button("Undo").click();
