@@ -349,6 +349,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
         onAsk={ask}
         onOpened={setOpened}
         onGone={leave}
+        onPictures={pictures.addFiles}
         say={say}
       />
       <ShelfArea>

@@ -48,6 +48,8 @@ type ReadingPageProps = {
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
   onOpened: (opened: Opened) => void;
   onGone: () => void;
+  /** Brings files as pictures of a topic. */
+  onPictures: (topic: Topic, files: readonly File[]) => void;
   say: (words: string) => void;
 };
 
@@ -84,6 +86,7 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
           spot={spot}
           actions={actions}
           grounding={tree.desk.links.find((link) => link.id === grounding) ?? null}
+          onPictures={props.onPictures}
           onGrounded={() => setGrounding(null)}
           onBack={onClose}
           say={props.say}

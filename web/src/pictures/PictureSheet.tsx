@@ -177,6 +177,7 @@ function Figures({ desk, onTake }: TakingProps & { desk: Desk }) {
     }
   };
   const trouble = problem ?? figures.error;
+  const cuttable = sources.some(({ id, pages }) => id === source && pages > 0);
   if (sources.length === 0) {
     return <p>There are no sources on this map yet.</p>;
   }
@@ -212,8 +213,14 @@ function Figures({ desk, onTake }: TakingProps & { desk: Desk }) {
           );
         })}
         {figures.isPending && <p role="status">Looking for figures…</p>}
-        {figures.data?.length === 0 && <p>There are no figures in this source.</p>}
       </Shelf>
+      {figures.data?.length === 0 && <p>There are no pictures in the file of this source.</p>}
+      {cuttable && (
+        <p>
+          A figure that is drawn on a page of a PDF is not a picture in the file: open the source,
+          show its pages, and cut it out.
+        </p>
+      )}
       {trouble && <Trouble role="alert">{trouble.message}</Trouble>}
     </>
   );

@@ -6,6 +6,7 @@ import styled from "styled-components";
 import { request } from "../api/client";
 import type { Mark, PageBox } from "../api/types";
 import { pigment } from "../theme/tokens";
+import { Cutting } from "./Cutting";
 import type { Spot } from "./spot";
 
 const Pages = styled.div`
@@ -43,6 +44,8 @@ type PdfPagesProps = {
   marks: Mark[];
   sought: Spot;
   onSelect: (topic: string) => void;
+  /** Takes what is cut out of a page; null while nothing is. */
+  onCut: ((picture: File) => void) | null;
 };
 
 async function open(path: string): Promise<PDFDocumentProxy> {
@@ -59,7 +62,7 @@ async function open(path: string): Promise<PDFDocumentProxy> {
 }
 
 /** The real pages of a PDF, with the linked passages and the sought words marked on them. */
-export function PdfPages({ path, marks, sought, onSelect }: PdfPagesProps) {
+export function PdfPages({ path, marks, sought, onSelect, onCut }: PdfPagesProps) {
   const pdf = useQuery({
     queryKey: ["pdf", path],
     queryFn: () => open(path),
@@ -93,6 +96,7 @@ export function PdfPages({ path, marks, sought, onSelect }: PdfPagesProps) {
           boxes={sought.end > sought.start ? (boxes.data ?? []) : []}
           wanted={boxes.isSuccess && number === first}
           onSelect={onSelect}
+          onCut={onCut}
         />
       ))}
     </Pages>
@@ -106,9 +110,11 @@ type PdfPageProps = {
   boxes: PageBox[];
   wanted: boolean;
   onSelect: (topic: string) => void;
+  onCut: ((picture: File) => void) | null;
 };
 
-function PdfPage({ document, number, marks, boxes, wanted, onSelect }: PdfPageProps) {
+function PdfPage(props: PdfPageProps) {
+  const { document, number, marks, boxes, wanted, onSelect, onCut } = props;
   const frame = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const [page, setPage] = useState<PDFPageProxy | null>(null);
@@ -184,6 +190,7 @@ function PdfPage({ document, number, marks, boxes, wanted, onSelect }: PdfPagePr
           />
         )),
       )}
+      {page && onCut && <Cutting page={page} number={number} onCut={onCut} />}
     </Sheet>
   );
 }

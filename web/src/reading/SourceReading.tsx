@@ -95,6 +95,8 @@ type SourceReadingProps = {
   actions: DeskActions;
   /** The cross-link that words are sought for, if that is what they are sought for. */
   grounding: CrossLink | null;
+  /** Brings files as pictures of a topic. */
+  onPictures: (topic: Topic, files: readonly File[]) => void;
   onGrounded: () => void;
   onBack: () => void;
   onSelect: (topic: string) => void;
@@ -123,6 +125,7 @@ export function SourceReading(props: SourceReadingProps) {
   const [query, setQuery] = useState("");
   const back = useRef(false);
   const [pages, setPages] = useState(false);
+  const [cutting, setCutting] = useState(false);
   const [now, setNow] = useState<{ start: number; end: number } | null>(null);
   const sought = found?.source === spot.source ? found : spot;
   const words = useDeferredValue(query.trim());
@@ -201,6 +204,11 @@ export function SourceReading(props: SourceReadingProps) {
                 {pages ? "Text" : "Pages"}
               </Button>
             )}
+            {text.data.pdf && pages && (
+              <Button aria-pressed={cutting} onPress={() => setCutting(!cutting)}>
+                {cutting ? "Cut nothing out" : "Cut out a picture"}
+              </Button>
+            )}
             <Button onPress={() => onDetails(spot.source)}>Details</Button>
           </Tools>
         )}
@@ -208,7 +216,20 @@ export function SourceReading(props: SourceReadingProps) {
       </Head>
       {text.data && pages && text.data.pdf && (
         <Suspense fallback={<p role="status">Opening the pages…</p>}>
-          <PdfPages path={path} marks={marks.data ?? []} sought={sought} onSelect={onSelect} />
+          <PdfPages
+            path={path}
+            marks={marks.data ?? []}
+            sought={sought}
+            onSelect={onSelect}
+            onCut={
+              cutting
+                ? (picture) => {
+                    setCutting(false);
+                    props.onPictures(topic, [picture]);
+                  }
+                : null
+            }
+          />
         </Suspense>
       )}
       {text.data && !(pages && text.data.pdf) && (
