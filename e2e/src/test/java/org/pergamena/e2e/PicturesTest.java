@@ -177,6 +177,26 @@ class PicturesTest {
   }
 
   @Test
+  void a_part_of_a_page_is_cut_out_as_a_picture(DeskPage desk) {
+    desk.open();
+    desk.button("Read Ferrow survey report").click();
+    desk.button("Pages").click();
+    desk.button("Cut out a picture").click();
+    Locator page = desk.reading().locator("[data-cutting]").nth(1);
+    page.scrollIntoViewIfNeeded();
+    BoundingBox at = page.boundingBox();
+    Mouse mouse = desk.page().mouse();
+    mouse.move(at.x + 40, at.y + 200);
+    mouse.down();
+    mouse.move(at.x + 300, at.y + 260, new Mouse.MoveOptions().setSteps(4));
+    mouse.up();
+    assertThat(images(desk)).hasCount(1);
+    desk.button("Cut out a picture").click();
+    desk.reading().getByText("Take all of page 2").click();
+    assertThat(images(desk)).hasCount(2);
+  }
+
+  @Test
   void a_passage_is_dragged_to_another_topic(DeskPage desk) {
     desk.open();
     Locator leaves = desk.page().locator("[role=treeitem][aria-level='3']:not([aria-expanded])");

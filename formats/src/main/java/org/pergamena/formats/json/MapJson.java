@@ -10,6 +10,7 @@ import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Manner;
+import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -30,7 +31,11 @@ public final class MapJson {
       String phrase,
       Manner.Direction direction,
       boolean supposed,
-      @JsonInclude(JsonInclude.Include.NON_EMPTY) String note) {}
+      @JsonInclude(JsonInclude.Include.NON_EMPTY) String note,
+      @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PassageJson> passages) {}
+
+  private record PictureJson(
+      String image, String alt, Picture.Where where, double width, double height) {}
 
   private record SourceJson(String id, String name, String text) {}
 
@@ -42,6 +47,7 @@ public final class MapJson {
       @JsonInclude(JsonInclude.Include.NON_EMPTY) String definition,
       @JsonInclude(JsonInclude.Include.NON_EMPTY) String lead,
       @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> tags,
+      @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PictureJson> pictures,
       String summary,
       @JsonInclude(JsonInclude.Include.NON_NULL) Ink ink,
       List<ExtentJson> extent,
@@ -63,7 +69,7 @@ public final class MapJson {
                 .map(s -> new SourceJson(s.id().toString(), s.name(), s.text().text()))
                 .toList(),
             map.preorder().stream().map(topic -> topic(topic, byId)).toList(),
-            map.links().stream().map(MapJson::link).toList(),
+            map.links().stream().map(link -> link(link, byId)).toList(),
             map.legend().tags());
     JsonMapper.builder()
         .disable(tools.jackson.core.StreamWriteFeature.AUTO_CLOSE_TARGET)
@@ -71,14 +77,15 @@ public final class MapJson {
         .writeValue(out, document);
   }
 
-  private static LinkJson link(CrossLink link) {
+  private static LinkJson link(CrossLink link, Map<UUID, Source> sources) {
     return new LinkJson(
         link.from().toString(),
         link.to().toString(),
         link.phrase(),
         link.manner().direction(),
         link.manner().supposed(),
-        link.note());
+        link.note(),
+        link.grounds().stream().map(e -> passage(e, sources.get(e.passage().source()))).toList());
   }
 
   private static TopicJson topic(Topic topic, Map<UUID, Source> sources) {
@@ -90,6 +97,9 @@ public final class MapJson {
         topic.content().gloss().definition(),
         topic.content().gloss().phrase(),
         topic.content().gloss().tags(),
+        topic.content().gloss().pictures().stream()
+            .map(p -> new PictureJson(p.image(), p.alt(), p.where(), p.width(), p.height()))
+            .toList(),
         topic.summary(),
         topic.content().look().ink(),
         topic.extent().stream()
