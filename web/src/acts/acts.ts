@@ -20,8 +20,8 @@ export type Elsewhere = {
   onCopy: (topic: Topic, cut: boolean) => void;
   onPassage: (topic: Topic) => void;
   onAsk: (topic: Topic, what: "like" | "deepen") => void;
-  /** Copies a branch out in a form that other programs take. */
-  onCopyAs: (topic: Topic, form: "markdown" | "picture") => void;
+  /** Copies branches out in a form that other programs take. */
+  onCopyAs: (topics: readonly string[], form: "markdown" | "picture") => void;
   /** Puts what is below a topic in the order of the dates that it tells. */
   onSortByTime: (topic: Topic) => void;
   /** Chooses a picture for a topic. */
@@ -33,6 +33,22 @@ const SORTS = [
   ["PASSAGES", "number of passages"],
   ["SOURCES", "place in the sources"],
 ] as const;
+
+/** The acts that copy branches out for other programs. */
+export function copyingOut(topics: readonly string[], elsewhere: Elsewhere): Act[] {
+  return [
+    {
+      id: "copy markdown",
+      label: "Copy as Markdown, with passages",
+      do: () => elsewhere.onCopyAs(topics, "markdown"),
+    },
+    {
+      id: "copy picture",
+      label: "Copy as a picture",
+      do: () => elsewhere.onCopyAs(topics, "picture"),
+    },
+  ];
+}
 
 /** All that can be done to a topic now, in the order of what people do. */
 export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: Elsewhere): Acts {
@@ -168,16 +184,7 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           keys: "Ctrl + X",
           do: () => elsewhere.onCopy(topic, true),
         }),
-        {
-          id: "copy markdown",
-          label: "Copy as Markdown, with its passages",
-          do: () => elsewhere.onCopyAs(topic, "markdown"),
-        },
-        {
-          id: "copy picture",
-          label: "Copy as a picture",
-          do: () => elsewhere.onCopyAs(topic, "picture"),
-        },
+        ...copyingOut([topic.id], elsewhere),
         ...only(branches, {
           id: "paste",
           label: "Paste under it",

@@ -1,4 +1,4 @@
-import type { Acts, Elsewhere } from "../acts/acts";
+import { type Acts, copyingOut, type Elsewhere } from "../acts/acts";
 import type { Topic } from "../api/types";
 import type { MapCommands } from "../map/commands";
 import type { Tree } from "../map/tree";
@@ -58,6 +58,7 @@ export function actsOnSeveral(
       title: "Copy",
       acts: [
         { id: "copy", label: "Copy", keys: "Ctrl + C", do: () => elsewhere.onCopy(first, false) },
+        ...copyingOut(ids, elsewhere),
         ...only(hanging, {
           id: "cut",
           label: "Cut",

@@ -51,7 +51,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const tree = useMemo(() => new Tree(desk), [desk]);
   const gathering = useGather(desk.id);
   const { say, announcer } = useAnnouncer();
-  const pictures = usePictures(desk.id, actions, say);
+  const pictures = usePictures(tree, actions, say);
   const map = useRef<MapCommands | null>(null);
   const [menu, setMenu] = useState<MenuAt | null>(null);
   const [shown, setShown] = useShown();
@@ -214,9 +214,9 @@ export const Desk = memo(function Desk(props: DeskProps) {
     },
     onPassage: linkPassage,
     onAsk: ask,
-    onCopyAs: (topic: Topic, form: "markdown" | "picture") => {
+    onCopyAs: (topics: readonly string[], form: "markdown" | "picture") => {
       setAsked(null);
-      copyOut(desk.id, topic.id, form).then(() => say(`${topic.label} copied`), setAsked);
+      copyOut(desk.id, topics, form).then(() => say("Copied"), setAsked);
     },
     onSortByTime: (topic: Topic) => {
       setAsked(null);
@@ -245,7 +245,9 @@ export const Desk = memo(function Desk(props: DeskProps) {
       }}
       onPaste={(event) => {
         const { images } = sorted([...event.clipboardData.files]);
-        if (!bare && !event.defaultPrevented && images.length > 0) {
+        // a spreadsheet gives a picture of its cells besides the cells
+        const words = event.clipboardData.getData("text/plain");
+        if (!bare && !event.defaultPrevented && images.length > 0 && !words) {
           event.preventDefault();
           pictures.addFiles(selected, images);
         }

@@ -1,7 +1,12 @@
 import { Problem } from "../api/client";
 
-/** Copies the branch of a topic to the clipboard, as Markdown or as a picture. */
-export async function copyOut(map: string, topic: string, form: "markdown" | "picture") {
+/** Copies the branches of topics to the clipboard, as Markdown or as a picture. */
+export async function copyOut(
+  map: string,
+  topics: readonly string[],
+  form: "markdown" | "picture",
+) {
+  const chosen = topics.map((topic) => `topic=${topic}`).join("&");
   const path = `/api/maps/${map}/export`;
   const asked = async (address: string) => {
     const answer = await fetch(address, { credentials: "same-origin" });
@@ -12,8 +17,8 @@ export async function copyOut(map: string, topic: string, form: "markdown" | "pi
   };
   // what is to come is promised at once, as a browser lets a page copy only right after a press
   const item: Record<string, Promise<Blob>> = form === "markdown"
-    ? { "text/plain": asked(`${path}/markdown?topic=${topic}`).then(asPlain) }
-    : { "image/png": asked(`${path}/png?scale=2&whole=true&topic=${topic}`) };
+    ? { "text/plain": asked(`${path}/markdown?${chosen}`).then(asPlain) }
+    : { "image/png": asked(`${path}/png?scale=2&whole=true&${chosen}`) };
   await navigator.clipboard.write([new ClipboardItem(item)]);
 }
 

@@ -315,11 +315,11 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                 onCopy={(event) => take(event, false)}
                 onCut={(event) => take(event, true)}
                 onPaste={(event) => {
-                  if (event.clipboardData.files.length > 0) {
+                  const text = event.clipboardData.getData("text/plain");
+                  if (!text && event.clipboardData.files.length > 0) {
                     return; // pictures, which the desk takes
                   }
                   event.preventDefault();
-                  const text = event.clipboardData.getData("text/plain");
                   const branches = commands.copied(text);
                   branches
                     ? commands.pasteUnder(topic, branches)

@@ -1,7 +1,8 @@
-import { useCallback, useState } from "react";
+import { useCallback, useRef, useState } from "react";
 import { upload } from "../api/client";
-import type { KeptImage, Topic } from "../api/types";
+import type { KeptImage, Picture, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
+import type { Tree } from "../map/tree";
 import { counted } from "../ui/words";
 import { illustrated, MOST_PICTURES, pictureOf } from "./pictures";
 
@@ -9,7 +10,10 @@ import { illustrated, MOST_PICTURES, pictureOf } from "./pictures";
 export type Sending = { count: number; share: number };
 
 /** Brings files as pictures of a topic. */
-export function usePictures(map: string, actions: DeskActions, say: (words: string) => void) {
+export function usePictures(tree: Tree, actions: DeskActions, say: (words: string) => void) {
+  const map = tree.desk.id;
+  const now = useRef(tree);
+  now.current = tree;
   const [sending, setSending] = useState<Sending | null>(null);
   const [problem, setProblem] = useState<Error | null>(null);
   const { edit } = actions;
@@ -25,7 +29,7 @@ export function usePictures(map: string, actions: DeskActions, say: (words: stri
             )
           : null,
       );
-      const pictures = [...topic.pictures];
+      const added: Picture[] = [];
       const taken = files.slice(0, Math.max(0, room));
       for (const [i, file] of taken.entries()) {
         setSending({ count: taken.length, share: i / taken.length });
@@ -33,15 +37,18 @@ export function usePictures(map: string, actions: DeskActions, say: (words: stri
           const kept = await upload<KeptImage>(`/api/maps/${map}/pictures`, file, (share) =>
             setSending({ count: taken.length, share: (i + share) / taken.length }),
           );
-          pictures.push(pictureOf(kept, ""));
+          added.push(pictureOf(kept, ""));
         } catch (error) {
           setProblem(new Error(`“${file.name}”: ${(error as Error).message}`));
         }
       }
       setSending(null);
-      if (pictures.length > topic.pictures.length) {
-        edit(illustrated(topic, pictures));
-        say(`${counted(pictures.length - topic.pictures.length, "picture")} on ${topic.label}`);
+      // the topic as it is by now: others may have been added while these were sent
+      const latest = now.current.get(topic.id) ?? topic;
+      const fitting = added.slice(0, MOST_PICTURES - latest.pictures.length);
+      if (fitting.length > 0) {
+        edit(illustrated(latest, [...latest.pictures, ...fitting]));
+        say(`${counted(fitting.length, "picture")} on ${latest.label}`);
       }
     },
     [map, edit, say],

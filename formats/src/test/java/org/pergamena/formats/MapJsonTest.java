@@ -10,6 +10,7 @@ import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -41,6 +42,8 @@ class MapJsonTest {
                             Origin.DISTILLED,
                             0.5)),
                     List.of(new Extent(source.id(), span))));
+    Picture picture = new Picture(new UUID(0, 4), "ink/wall", "A wall", Picture.Where.ABOVE, 80, 2);
+    root = root.with(content -> content.withGloss(gloss -> gloss.withPictures(List.of(picture))));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     MapJson.write(TopicMap.rootedAt(root), List.of(source), out);
     JsonNode json = JsonMapper.builder().build().readTree(out.toByteArray());
@@ -48,6 +51,7 @@ class MapJsonTest {
     JsonNode topic = json.at("/topics/0");
     assertThat(topic.get("parent").isNull()).isTrue();
     assertThat(topic.at("/extent/0/start").asInt()).isEqualTo(3);
+    assertThat(topic.at("/pictures/0/height").asInt()).isEqualTo(160);
     JsonNode passage = topic.at("/passages/0");
     assertThat(passage.get("exact").asString()).isEqualTo("The wall.");
     assertThat(passage.has("page")).isFalse();

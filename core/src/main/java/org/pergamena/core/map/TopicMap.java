@@ -352,6 +352,32 @@ public final class TopicMap {
         Map.of());
   }
 
+  /**
+   * Branches as a map of their own: one alone has its topic for its root, several hang on the root
+   * that they have here, which carries nothing but its label.
+   *
+   * @param chosen those that have another of them above them are part of its branch
+   * @throws MapRuleException if one of them is not there
+   */
+  public TopicMap only(List<UUID> chosen) {
+    chosen.forEach(this::topic);
+    List<Topic> branches = Planting.upmost(this, chosen);
+    if (branches.size() == 1) {
+      return only(branches.get(0).id());
+    }
+    Draft draft = rootedAt(Topic.labelled(root, root().label())).draft();
+    branches.forEach(branch -> draft.add(root, Place.LAST, preorder(branch)));
+    TopicMap bare = draft.map();
+    return of(
+        bare.preorder(),
+        links().stream().filter(l -> bare.has(l.from()) && bare.has(l.to())).toList(),
+        also().stream().filter(a -> bare.has(a.topic()) && bare.has(a.parent())).toList(),
+        comments(),
+        look,
+        legend,
+        Map.of());
+  }
+
   /** The same topics and cross-links with what each carries made anew. */
   public TopicMap with(UnaryOperator<Content> change, UnaryOperator<CrossLink> linkChange) {
     return of(

@@ -150,12 +150,8 @@ class TopicMapProperties {
       case 26 -> new AlsoChange.Hide(anyAlso(map, random));
       case 27 -> new LookChange.Paint(topic.id(), new Look(null, new Look.Spot(3, -7)));
       case 28 -> new CommentChange.Say(comment(topic, random));
-      case 29 ->
-          new CommentChange.Settle(
-              map.comments().isEmpty() ? topic.id() : map.comments().get(0).id(), true);
-      case 30 ->
-          new CommentChange.Unsay(
-              map.comments().isEmpty() ? topic.id() : map.comments().get(0).id());
+      case 29 -> new CommentChange.Settle(firstComment(map), true);
+      case 30 -> new CommentChange.Unsay(firstComment(map));
       case 31 -> new ContentChange.Illustrate(topic.id(), List.of(picture(random)));
       case 32 -> new LinkChange.Ground(anyLink(map, random), List.of(evidence(random)));
       case 33 ->
@@ -173,6 +169,10 @@ class TopicMapProperties {
         yield new TreeChange.AddBranch(topic.id(), place(map, random), branch);
       }
     };
+  }
+
+  private static UUID firstComment(TopicMap map) {
+    return map.comments().isEmpty() ? Maps.id("none") : map.comments().get(0).id();
   }
 
   private static Picture picture(Random random) {

@@ -84,6 +84,10 @@ class MarkdownOutlineTest {
             [^1]: \u201cThe wall was old.\u201d \u2014 Survey \\*report\\*, p. 41
             """);
     assertThat(map.only(map.root().id())).isEqualTo(map);
+    assertThat(
+            MarkdownOutline.write(
+                map.only(List.of(Maps.id("fish"), Maps.id("age"))), List.of(SURVEY)))
+        .isEqualTo("# root\n\n## age\n\n\u2192 fish (2)\n\n## fish\n");
   }
 
   @Test

@@ -51,20 +51,20 @@ class ExportController {
   /** How large a picture would be, in pixels. */
   record PictureSize(int width, int height) {}
 
-  /** A map as it is now, or the branch of a topic as a map of its own. */
-  private Maps.Current of(UUID map, UUID topic) {
+  /** A map as it is now, or the branches of some topics as a map of their own. */
+  private Maps.Current of(UUID map, List<UUID> topics) {
     Maps.Current current = maps.get(map);
-    return topic == null
+    return topics == null || topics.isEmpty()
         ? current
-        : new Maps.Current(map, current.revision(), current.map().only(topic));
+        : new Maps.Current(map, current.revision(), current.map().only(topics));
   }
 
-  /** A map, or the branch of a topic, as Markdown. */
+  /** A map, or the branches of some topics, as Markdown. */
   @GetMapping("/markdown")
   ResponseEntity<byte[]> markdown(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
-      @RequestParam(required = false) UUID topic) {
+      @RequestParam(required = false) List<UUID> topic) {
     Maps.Current current = of(map, topic);
     String text = MarkdownOutline.write(current.map(), sources.texts(map));
     return ResponseEntity.ok()
@@ -89,7 +89,7 @@ class ExportController {
    *
    * @param scale pixels for each scene pixel, 1 to 8
    * @param whole whether closed branches are drawn open
-   * @param topic of which the branch is drawn alone, or null
+   * @param topic those of which the branches are drawn alone, or null
    */
   @GetMapping("/png")
   ResponseEntity<StreamingResponseBody> png(
@@ -97,7 +97,7 @@ class ExportController {
       @PathVariable UUID map,
       @RequestParam int scale,
       @RequestParam boolean whole,
-      @RequestParam(required = false) UUID topic) {
+      @RequestParam(required = false) List<UUID> topic) {
     Maps.Current current = of(map, topic);
     PngPicture picture = PngPicture.of(scene(visitor, current, whole), scale);
     return ResponseEntity.ok()
