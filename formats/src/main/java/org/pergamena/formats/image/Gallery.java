@@ -47,6 +47,16 @@ public final class Gallery {
     return new Gallery(image -> null, 1);
   }
 
+  /** An image as it is put into a file, with its media type. */
+  public record Embedded(String type, byte[] bytes) {}
+
+  /** An image to be put into a file; null if there is none. */
+  public Embedded embedded(String image) {
+    byte[] bytes = whole.apply(image);
+    ImageKind kind = bytes == null ? null : ImageKind.of(bytes);
+    return kind == null ? null : new Embedded(kind.type(), bytes);
+  }
+
   /** Draws an image; one that cannot be read leaves its place empty. */
   public void paint(String image, Graphics2D g, Box box) {
     int left = (int) Math.floor(box.x());

@@ -1,0 +1,191 @@
+package org.pergamena.formats.picture;
+
+import java.io.OutputStream;
+import java.util.Base64;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+import org.pergamena.core.layout.Box;
+import org.pergamena.core.layout.Item;
+import org.pergamena.core.layout.Placed;
+import org.pergamena.core.layout.Scene;
+import org.pergamena.core.layout.TextStyle.Face;
+import org.pergamena.formats.fonts.FontMeasurer;
+import org.pergamena.formats.image.Gallery;
+
+/**
+ * A scene as an SVG drawing (W3C SVG 1.1): text stays text, each line of it as wide as it was laid
+ * out whatever font the reader has; images are within it.
+ */
+public final class SvgPicture {
+  private static final String SPACE = "http://www.w3.org/2000/svg";
+  private static final String LINKS = "http://www.w3.org/1999/xlink";
+
+  private final Scene scene;
+  private final Gallery gallery;
+  private final FontMeasurer measurer = new FontMeasurer();
+  private final XMLStreamWriter out;
+
+  private SvgPicture(Scene scene, Gallery gallery, XMLStreamWriter out) {
+    this.scene = scene;
+    this.gallery = gallery;
+    this.out = out;
+  }
+
+  /**
+   * Writes a scene; the stream stays open.
+   *
+   * @param title what the drawing is of
+   * @param ground the colour of the page, or null for a clear one
+   */
+  public static void write(
+      Scene scene, String title, String ground, Gallery gallery, OutputStream to) {
+    try {
+      XMLStreamWriter out = XMLOutputFactory.newFactory().createXMLStreamWriter(to, "UTF-8");
+      new SvgPicture(scene, gallery, out).write(title, ground);
+      out.flush();
+    } catch (XMLStreamException e) {
+      throw new IllegalStateException("The drawing cannot be written.", e);
+    }
+  }
+
+  private void write(String title, String ground) throws XMLStreamException {
+    out.writeStartDocument("UTF-8", "1.0");
+    out.writeStartElement("svg");
+    out.writeDefaultNamespace(SPACE);
+    out.writeNamespace("xlink", LINKS);
+    out.writeAttribute("width", number(scene.width()));
+    out.writeAttribute("height", number(scene.height()));
+    out.writeAttribute("viewBox", "0 0 " + number(scene.width()) + " " + number(scene.height()));
+    out.writeAttribute("role", "img");
+    out.writeStartElement("title");
+    out.writeCharacters(title);
+    out.writeEndElement();
+    if (ground != null) {
+      rectangle(new Box(0, 0, scene.width(), scene.height()), ground);
+    }
+    for (Placed topic : scene.topics()) {
+      out.writeStartElement("g");
+      out.writeAttribute("id", "t" + topic.id());
+      out.writeAttribute(
+          "transform", "translate(" + number(topic.x()) + " " + number(topic.y()) + ")");
+      items(topic.items());
+      out.writeEndElement();
+    }
+    for (Scene.Across link : scene.links()) {
+      out.writeStartElement("g");
+      items(link.items());
+      out.writeEndElement();
+    }
+    out.writeEndElement();
+    out.writeEndDocument();
+  }
+
+  private void items(List<Item> items) throws XMLStreamException {
+    for (Item item : items) {
+      if (item instanceof Item.Words words) {
+        words(words);
+      } else if (item instanceof Item.Bar bar) {
+        rectangle(bar.box(), bar.fill());
+      } else if (item instanceof Item.Image image) {
+        image(image);
+      } else if (item instanceof Item.Line line) {
+        line(line);
+      }
+    }
+  }
+
+  private void words(Item.Words words) throws XMLStreamException {
+    if (words.text().isEmpty()) {
+      return;
+    }
+    out.writeStartElement("text");
+    out.writeAttribute("x", number(words.x()));
+    out.writeAttribute("y", number(words.y()));
+    out.writeAttribute("fill", words.fill());
+    out.writeAttribute("font-size", number(words.style().size()));
+    font(words.style().face());
+    out.writeAttribute("textLength", number(measurer.width(words.text(), words.style())));
+    out.writeAttribute("lengthAdjust", "spacingAndGlyphs");
+    if (words.role() == Item.Role.PHRASE) {
+      out.writeAttribute("paint-order", "stroke");
+      out.writeAttribute("stroke", Theme.LIGHT.vellum());
+      out.writeAttribute("stroke-width", "4");
+    }
+    out.writeCharacters(words.text());
+    out.writeEndElement();
+  }
+
+  private void font(Face face) throws XMLStreamException {
+    boolean control =
+        face == Face.CONTROL || face == Face.CONTROL_MEDIUM || face == Face.CONTROL_BOLD;
+    out.writeAttribute(
+        "font-family",
+        control ? "'Alegreya Sans', 'Segoe UI', sans-serif" : "Literata, Georgia, serif");
+    String weight =
+        switch (face) {
+          case READING_MEDIUM, CONTROL_MEDIUM -> "500";
+          case READING_SEMIBOLD -> "600";
+          case CONTROL_BOLD -> "700";
+          default -> "400";
+        };
+    out.writeAttribute("font-weight", weight);
+    if (face == Face.READING_ITALIC) {
+      out.writeAttribute("font-style", "italic");
+    }
+  }
+
+  private void rectangle(Box box, String fill) throws XMLStreamException {
+    out.writeEmptyElement("rect");
+    out.writeAttribute("x", number(box.x()));
+    out.writeAttribute("y", number(box.y()));
+    out.writeAttribute("width", number(box.width()));
+    out.writeAttribute("height", number(box.height()));
+    out.writeAttribute("fill", fill);
+  }
+
+  private void image(Item.Image image) throws XMLStreamException {
+    Gallery.Embedded embedded = gallery.embedded(image.image());
+    if (embedded == null) {
+      return;
+    }
+    out.writeStartElement("image");
+    out.writeAttribute("x", number(image.box().x()));
+    out.writeAttribute("y", number(image.box().y()));
+    out.writeAttribute("width", number(image.box().width()));
+    out.writeAttribute("height", number(image.box().height()));
+    out.writeAttribute("preserveAspectRatio", "none");
+    String data = Base64.getEncoder().encodeToString(embedded.bytes());
+    out.writeAttribute(LINKS, "href", "data:" + embedded.type() + ";base64," + data);
+    if (!image.alt().isBlank()) {
+      out.writeStartElement("title");
+      out.writeCharacters(image.alt());
+      out.writeEndElement();
+    }
+    out.writeEndElement();
+  }
+
+  private void line(Item.Line line) throws XMLStreamException {
+    out.writeEmptyElement("path");
+    out.writeAttribute("d", "M0 0" + line.path().svg());
+    out.writeAttribute("fill", "none");
+    out.writeAttribute("stroke", line.stroke());
+    out.writeAttribute("stroke-width", number(line.width()));
+    if (line.dash().isEmpty()) {
+      out.writeAttribute("stroke-linecap", "round");
+    } else {
+      out.writeAttribute(
+          "stroke-dasharray",
+          line.dash().stream().map(SvgPicture::number).collect(Collectors.joining(" ")));
+    }
+    out.writeAttribute("stroke-linejoin", "round");
+  }
+
+  private static String number(double value) {
+    String text = String.format(Locale.ROOT, "%.2f", value);
+    return text.replaceFirst("\\.?0+$", "");
+  }
+}

@@ -1,0 +1,87 @@
+package org.pergamena.formats.publish;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.pergamena.core.layout.Scene;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.publish.Scope;
+import org.pergamena.core.source.Locator;
+import org.pergamena.core.source.Source;
+import org.pergamena.formats.image.Gallery;
+
+/**
+ * All that a file is made of.
+ *
+ * @param published what of the map is published
+ * @param sources those of the map, in their order
+ * @param works what is known of sources beside their text
+ * @param scene the map as it is drawn
+ * @param gallery its images
+ * @param scale pixels for each scene pixel, in formats of pixels
+ */
+public record Publication(
+    Scope.Published published,
+    List<Source> sources,
+    List<Work> works,
+    Scene scene,
+    Gallery gallery,
+    int scale) {
+  /**
+   * What is known of a source beside its text; all but its name may be empty.
+   *
+   * @param dated when it is from, as a person wrote it
+   * @param kind what a person calls its kind
+   */
+  public record Work(
+      UUID source, String name, String author, String dated, String kind, String address) {}
+
+  /** What of the map is published. */
+  public TopicMap map() {
+    return published.map();
+  }
+
+  /** Thin or unsupported, or empty. */
+  public String mark(UUID topic) {
+    return published.mark(topic);
+  }
+
+  /** The title: what the root says. */
+  public String title() {
+    return map().root().label();
+  }
+
+  /** Where a passage stands: the name of its source, with the page or time if there is one. */
+  public String place(Evidence evidence) {
+    Source source = bySource().get(evidence.passage().source());
+    if (source == null) {
+      return "";
+    }
+    String at = "";
+    if (evidence.passage().anchored()) {
+      Locator where = source.text().locate(evidence.passage().start());
+      at = where.citation();
+    }
+    return source.name() + (at.isEmpty() ? "" : ", " + at);
+  }
+
+  /** The words of a passage in quotation marks, on one line, with where they stand. */
+  public String quote(Evidence evidence) {
+    String place = place(evidence);
+    return "\u201c" + words(evidence) + "\u201d" + (place.isEmpty() ? "" : " \u2014 " + place);
+  }
+
+  /** The words of a passage on one line. */
+  public static String words(Evidence evidence) {
+    return evidence.passage().exact().strip().replaceAll("\\s+", " ");
+  }
+
+  /** Sources by their identity. */
+  public Map<UUID, Source> bySource() {
+    Map<UUID, Source> byId = new HashMap<>();
+    sources.forEach(source -> byId.put(source.id(), source));
+    return byId;
+  }
+}

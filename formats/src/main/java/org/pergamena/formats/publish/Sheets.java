@@ -1,0 +1,126 @@
+package org.pergamena.formats.publish;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Numbering;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Source;
+
+/**
+ * A map as tables, the first row of each naming its columns. That of topics comes in again where
+ * tables are pasted.
+ *
+ * @param name of the table
+ */
+record Sheets(String name, List<List<Object>> rows) {
+  static List<Sheets> of(Publication publication) {
+    return List.of(
+        topics(publication), passages(publication), relations(publication), sources(publication));
+  }
+
+  static Sheets topics(Publication publication) {
+    TopicMap map = publication.map();
+    Map<UUID, String> numbers = Numbering.of(map);
+    List<List<Object>> rows = new ArrayList<>();
+    rows.add(
+        List.of(
+            "number",
+            "topic",
+            "parent",
+            "definition",
+            "note",
+            "tags",
+            "summary",
+            "passages",
+            "sources",
+            "mark"));
+    for (Topic topic : map.preorder()) {
+      Topic parent = topic.parent() == null ? null : map.topic(topic.parent());
+      Set<UUID> sources = new LinkedHashSet<>();
+      topic.evidence().forEach(evidence -> sources.add(evidence.passage().source()));
+      List<String> tags = new ArrayList<>();
+      topic
+          .content()
+          .gloss()
+          .tags()
+          .forEach(id -> map.legend().tag(id).ifPresent(tag -> tags.add(tag.word())));
+      rows.add(
+          List.of(
+              numbers.get(topic.id()),
+              topic.label(),
+              parent == null ? "" : parent.label(),
+              topic.content().gloss().definition(),
+              topic.note(),
+              String.join(", ", tags),
+              topic.summary(),
+              topic.evidence().size(),
+              sources.size(),
+              publication.mark(topic.id())));
+    }
+    return new Sheets("Topics", rows);
+  }
+
+  private static Sheets passages(Publication publication) {
+    Map<UUID, Source> sources = publication.bySource();
+    Map<UUID, String> numbers = Numbering.of(publication.map());
+    List<List<Object>> rows = new ArrayList<>();
+    rows.add(List.of("number", "topic", "passage", "source", "place"));
+    for (Topic topic : publication.map().preorder()) {
+      for (Evidence evidence : topic.evidence()) {
+        Source source = sources.get(evidence.passage().source());
+        boolean found = source != null && evidence.passage().anchored();
+        rows.add(
+            List.of(
+                numbers.get(topic.id()),
+                topic.label(),
+                Publication.words(evidence),
+                source == null ? "" : source.name(),
+                found ? source.text().locate(evidence.passage().start()).citation() : ""));
+      }
+    }
+    return new Sheets("Passages", rows);
+  }
+
+  private static Sheets relations(Publication publication) {
+    TopicMap map = publication.map();
+    List<List<Object>> rows = new ArrayList<>();
+    rows.add(List.of("from", "linking phrase", "to", "points", "supposed", "note", "passages"));
+    for (CrossLink link : map.links()) {
+      rows.add(
+          List.of(
+              map.topic(link.from()).label(),
+              link.phrase(),
+              map.topic(link.to()).label(),
+              link.manner().direction().name().toLowerCase(java.util.Locale.ROOT),
+              link.manner().supposed() ? "yes" : "",
+              link.note(),
+              link.grounds().size()));
+    }
+    return new Sheets("Relations", rows);
+  }
+
+  private static Sheets sources(Publication publication) {
+    List<List<Object>> rows = new ArrayList<>();
+    rows.add(List.of("name", "author", "date", "kind", "address", "words"));
+    Map<UUID, Source> sources = publication.bySource();
+    for (Publication.Work work : publication.works()) {
+      Source source = sources.get(work.source());
+      rows.add(
+          List.of(
+              work.name(),
+              work.author(),
+              work.dated(),
+              work.kind(),
+              work.address(),
+              source == null ? 0 : source.text().words()));
+    }
+    return new Sheets("Sources", rows);
+  }
+}
