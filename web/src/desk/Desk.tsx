@@ -386,6 +386,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
       )}
       <Sheets
         tree={tree}
+        selected={selected}
         actions={actions}
         gathering={gathering}
         opened={opened}

@@ -64,6 +64,8 @@ export type Opened =
 
 type SheetsProps = {
   tree: Tree;
+  /** The chosen topic. */
+  selected: Topic;
   actions: DeskActions;
   gathering: ReturnType<typeof useGather>;
   opened: Opened | null;
@@ -166,7 +168,12 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         onSelect={onSelect}
         say={say}
       />
-      <ExportSheet desk={desk} isOpen={props.exporting} onOpenChange={props.onExporting} />
+      <ExportSheet
+        tree={tree}
+        topic={props.selected}
+        isOpen={props.exporting}
+        onOpenChange={props.onExporting}
+      />
       <OutlineSheet desk={desk} {...at("outline")} />
       <ProposalsSheet tree={tree} {...at("proposals")} onOpen={onSource} />
       <FreshSheet desk={desk} {...at("fresh")} onShow={props.onShow} onAllSeen={props.onAllSeen} />

@@ -17,8 +17,8 @@ export async function copyOut(
   };
   // what is to come is promised at once, as a browser lets a page copy only right after a press
   const item: Record<string, Promise<Blob>> = form === "markdown"
-    ? { "text/plain": asked(`${path}/markdown?${chosen}`).then(asPlain) }
-    : { "image/png": asked(`${path}/png?scale=2&whole=true&${chosen}`) };
+    ? { "text/plain": asked(`${path}/md?${chosen}`).then(asPlain) }
+    : { "image/png": asked(`${path}/png?scale=2&${chosen}`) };
   await navigator.clipboard.write([new ClipboardItem(item)]);
 }
 

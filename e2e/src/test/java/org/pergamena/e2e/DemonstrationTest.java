@@ -54,7 +54,7 @@ class DemonstrationTest {
     assertThat(desk.button("Back to the topic")).isVisible();
     assertThat(serious(desk)).isEmpty();
     desk.button("Export").click();
-    assertThat(desk.page().getByText("Save the Markdown file")).isVisible();
+    assertThat(desk.page().getByText("Save the Markdown")).isVisible();
     assertThat(serious(desk)).isEmpty();
   }
 

@@ -9,9 +9,12 @@ import com.microsoft.playwright.options.AriaRole;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.apache.poi.xwpf.usermodel.XWPFDocument;
+import org.apache.poi.xwpf.usermodel.XWPFParagraph;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -22,11 +25,37 @@ class ExportTest {
     desk.open();
     desk.button("Export").click();
     Download saved =
-        desk.page().waitForDownload(() -> desk.page().getByText("Save the Markdown file").click());
+        desk.page().waitForDownload(() -> desk.page().getByText("Save the Markdown").click());
     assertThat(saved.suggestedFilename()).isEqualTo("Letting the sea back in at Ferrow.md");
     assertThat(Files.readString(saved.path()))
         .startsWith("# Letting the sea back in at Ferrow")
         .containsPattern("\\[\\^1]: \u201c.+\u201d \u2014 .+, (p\\. \\d+|\\d+:\\d\\d|.+)");
+  }
+
+  @Test
+  void a_branch_is_saved_as_a_document_with_a_title_page_and_the_wish_is_remembered(DeskPage desk)
+      throws IOException {
+    desk.open();
+    desk.page().locator("[role=treeitem][aria-level='2']").first().click();
+    String label = desk.title().textContent();
+    desk.button("Export").click();
+    desk.sheet().getByText("Word document").click();
+    desk.sheet().getByText("\u201c" + label + "\u201d and below").click();
+    desk.sheet().getByText("Passages", new Locator.GetByTextOptions().setExact(true)).click();
+    desk.sheet().getByLabel("Author").fill("Estuary Board");
+    assertThat(desk.sheet().getByText("Save the Word document")).isVisible();
+    assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    Download saved =
+        desk.page().waitForDownload(() -> desk.sheet().getByText("Save the Word document").click());
+    assertThat(saved.suggestedFilename()).isEqualTo(label + ".docx");
+    try (XWPFDocument document = new XWPFDocument(Files.newInputStream(saved.path()))) {
+      List<String> lines = document.getParagraphs().stream().map(XWPFParagraph::getText).toList();
+      assertThat(lines).startsWith(label, "Estuary Board");
+      assertThat(lines).noneMatch(line -> line.startsWith("\u201c"));
+    }
+    desk.button("Export").click();
+    assertThat(desk.sheet().getByText("Save the Word document")).isVisible();
+    assertThat(desk.sheet().getByLabel("Author")).hasValue("Estuary Board");
   }
 
   @Test
@@ -42,7 +71,7 @@ class ExportTest {
     Matcher size = said.matcher(dialog.getByRole(AriaRole.STATUS).innerText());
     assertThat(size.find()).isTrue();
     Download saved =
-        desk.page().waitForDownload(() -> desk.page().getByText("Save the picture").click());
+        desk.page().waitForDownload(() -> desk.page().getByText("Save the PNG picture").click());
     BufferedImage image = ImageIO.read(saved.path().toFile());
     assertThat(image.getWidth()).isEqualTo(Integer.parseInt(size.group(1).replace(",", "")));
     assertThat(image.getHeight()).isEqualTo(Integer.parseInt(size.group(2).replace(",", "")));

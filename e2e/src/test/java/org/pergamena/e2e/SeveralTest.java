@@ -127,7 +127,7 @@ class SeveralTest {
     desk.kept().button("Undo").click();
     desk.kept();
     leaves.nth(0).click();
-    desk.act("Copy");
+    desk.act("Copy Ctrl");
     desk.button("New map").click();
     assertThat(page.getByText("Begin with your sources")).isVisible();
     page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Outline")).first().click();

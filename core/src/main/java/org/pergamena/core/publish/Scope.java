@@ -129,7 +129,8 @@ public record Scope(
         .forEach(
             (id, support) -> {
               Topic topic = whole.topic(id);
-              boolean claims = any && topic.parent() != null && topic.children().isEmpty();
+              boolean leaf = topic.parent() != null && topic.children().isEmpty();
+              boolean claims = any && leaf && !whole.loose(topic);
               if (kept.contains(id) && claims && (support.unsupported() || support.thin())) {
                 marks.put(id, support.unsupported() ? "unsupported" : "thin");
               }

@@ -3,14 +3,23 @@ package org.pergamena.formats.publish;
 import java.io.OutputStream;
 import java.util.ArrayList;
 import java.util.List;
-import javax.xml.stream.XMLOutputFactory;
-import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamWriter;
+import java.util.Map;
+import java.util.UUID;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
+import javax.xml.transform.OutputKeys;
+import javax.xml.transform.Transformer;
+import javax.xml.transform.TransformerException;
+import javax.xml.transform.TransformerFactory;
+import javax.xml.transform.dom.DOMSource;
+import javax.xml.transform.stream.StreamResult;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
 
 /**
  * A map as an outline (OPML 2.0, D. Winer, 2007). What OPML has no place for stands in attributes
@@ -21,73 +30,75 @@ final class Opml {
 
   private final Publication publication;
   private final TopicMap map;
-  private final XMLStreamWriter out;
+  private final Map<UUID, String> numbers;
+  private final Document document;
 
-  private Opml(Publication publication, XMLStreamWriter out) {
+  private Opml(Publication publication, Document document) {
     this.publication = publication;
     this.map = publication.map();
-    this.out = out;
+    this.numbers = Numbering.of(map);
+    this.document = document;
   }
 
   static void write(Publication publication, OutputStream to) {
     try {
-      XMLStreamWriter out = XMLOutputFactory.newFactory().createXMLStreamWriter(to, "UTF-8");
-      new Opml(publication, out).write();
-      out.flush();
-    } catch (XMLStreamException e) {
+      DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+      factory.setNamespaceAware(true);
+      Document document = factory.newDocumentBuilder().newDocument();
+      new Opml(publication, document).fill();
+      Transformer writer = TransformerFactory.newInstance().newTransformer();
+      writer.setOutputProperty(OutputKeys.INDENT, "yes");
+      writer.transform(new DOMSource(document), new StreamResult(to));
+    } catch (ParserConfigurationException | TransformerException e) {
       throw new IllegalStateException("The outline cannot be written.", e);
     }
   }
 
-  private void write() throws XMLStreamException {
-    out.writeStartDocument("UTF-8", "1.0");
-    out.writeStartElement("opml");
-    out.writeAttribute("version", "2.0");
-    out.writeNamespace("pg", OWN);
-    out.writeStartElement("head");
-    out.writeStartElement("title");
-    out.writeCharacters(publication.title());
-    out.writeEndElement();
-    out.writeEndElement();
-    out.writeStartElement("body");
-    var numbers = Numbering.of(map);
-    topic(map.root(), numbers);
-    out.writeEndElement();
-    out.writeEndElement();
-    out.writeEndDocument();
+  private void fill() {
+    Element opml = document.createElement("opml");
+    opml.setAttribute("version", "2.0");
+    opml.setAttributeNS("http://www.w3.org/2000/xmlns/", "xmlns:pg", OWN);
+    document.appendChild(opml);
+    Element title = under(under(opml, "head"), "title");
+    title.setTextContent(publication.title());
+    topic(map.root(), under(opml, "body"));
   }
 
-  private void topic(Topic topic, java.util.Map<java.util.UUID, String> numbers)
-      throws XMLStreamException {
-    out.writeStartElement("outline");
-    out.writeAttribute("text", topic.label());
-    out.writeAttribute("pg", OWN, "id", topic.id().toString());
-    attribute("number", numbers.get(topic.id()));
+  private Element under(Element parent, String name) {
+    Element element = document.createElement(name);
+    parent.appendChild(element);
+    return element;
+  }
+
+  private Element line(Element parent, String words) {
+    Element line = under(parent, "outline");
+    line.setAttribute("text", words);
+    return line;
+  }
+
+  private void topic(Topic topic, Element parent) {
+    Element line = line(parent, topic.label());
+    own(line, "id", topic.id().toString());
+    own(line, "number", numbers.get(topic.id()));
     if (!topic.note().isBlank()) {
-      out.writeAttribute("_note", topic.note());
+      line.setAttribute("_note", topic.note());
     }
-    attribute("definition", topic.content().gloss().definition());
-    attribute("lead", topic.content().gloss().phrase());
-    attribute("tags", String.join(", ", tags(topic)));
-    attribute("mark", publication.mark(topic.id()));
+    own(line, "definition", topic.content().gloss().definition());
+    own(line, "lead", topic.content().gloss().phrase());
+    own(line, "tags", String.join(", ", tags(topic)));
+    own(line, "mark", publication.mark(topic.id()));
     for (Evidence evidence : topic.evidence()) {
-      out.writeEmptyElement("outline");
-      out.writeAttribute("text", publication.quote(evidence));
-      attribute("kind", "passage");
+      own(line(line, publication.quote(evidence)), "kind", "passage");
     }
     for (CrossLink link : map.links()) {
       if (link.from().equals(topic.id())) {
-        out.writeEmptyElement("outline");
         String phrase = link.phrase().isEmpty() ? "" : link.phrase() + " ";
-        out.writeAttribute("text", phrase + "\u2192 " + map.topic(link.to()).label());
-        attribute("kind", "link");
-        attribute("to", link.to().toString());
+        Element to = line(line, phrase + "\u2192 " + map.topic(link.to()).label());
+        own(to, "kind", "link");
+        own(to, "to", link.to().toString());
       }
     }
-    for (Topic child : map.children(topic)) {
-      topic(child, numbers);
-    }
-    out.writeEndElement();
+    map.children(topic).forEach(child -> topic(child, line));
   }
 
   private List<String> tags(Topic topic) {
@@ -100,9 +111,9 @@ final class Opml {
     return words;
   }
 
-  private void attribute(String name, String value) throws XMLStreamException {
+  private static void own(Element line, String name, String value) {
     if (!value.isBlank()) {
-      out.writeAttribute("pg", OWN, name, value);
+      line.setAttributeNS(OWN, "pg:" + name, value);
     }
   }
 }

@@ -15,6 +15,7 @@ import org.pergamena.formats.image.Gallery;
 /**
  * All that a file is made of.
  *
+ * @param front what stands on a title page
  * @param published what of the map is published
  * @param sources those of the map, in their order
  * @param works what is known of sources beside their text
@@ -23,12 +24,20 @@ import org.pergamena.formats.image.Gallery;
  * @param scale pixels for each scene pixel, in formats of pixels
  */
 public record Publication(
+    Front front,
     Scope.Published published,
     List<Source> sources,
     List<Work> works,
     Scene scene,
     Gallery gallery,
     int scale) {
+  /** What stands on a title page beside the title; each may be empty. */
+  public record Front(
+      String subtitle, String author, String institution, String date, String course) {
+    /** Nothing beside the title. */
+    public static final Front NONE = new Front("", "", "", "", "");
+  }
+
   /**
    * What is known of a source beside its text; all but its name may be empty.
    *
@@ -36,7 +45,23 @@ public record Publication(
    * @param kind what a person calls its kind
    */
   public record Work(
-      UUID source, String name, String author, String dated, String kind, String address) {}
+      UUID source, String name, String author, String dated, String kind, String address) {
+    /** As it stands in a list of sources. */
+    public String reference() {
+      StringBuilder reference = new StringBuilder();
+      if (!author.isBlank()) {
+        reference.append(author).append(author.endsWith(".") ? " " : ". ");
+      }
+      reference.append(name).append(name.endsWith(".") ? "" : ".");
+      if (!dated.isBlank()) {
+        reference.append(' ').append(dated).append('.');
+      }
+      if (!address.isBlank()) {
+        reference.append(' ').append(address);
+      }
+      return reference.toString();
+    }
+  }
 
   /** What of the map is published. */
   public TopicMap map() {
@@ -65,6 +90,17 @@ public record Publication(
       at = where.citation();
     }
     return source.name() + (at.isEmpty() ? "" : ", " + at);
+  }
+
+  /** A source as it is cited in brackets: who wrote it or its name, and the place in it. */
+  public String cited(UUID source, String place) {
+    String by =
+        works.stream()
+            .filter(work -> work.source().equals(source))
+            .map(work -> work.author().isBlank() ? work.name() : work.author())
+            .findFirst()
+            .orElse("");
+    return by + (place.isBlank() ? "" : ", " + place);
   }
 
   /** The words of a passage in quotation marks, on one line, with where they stand. */

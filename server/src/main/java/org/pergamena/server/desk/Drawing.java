@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import org.pergamena.core.analysis.Support;
 import org.pergamena.core.layout.Layout;
 import org.pergamena.core.layout.Scene;
@@ -19,6 +20,7 @@ import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.publish.Scope;
 import org.pergamena.formats.fonts.FontMeasurer;
 import org.pergamena.formats.picture.Theme;
 import org.springframework.stereotype.Component;
@@ -41,7 +43,18 @@ public class Drawing {
     map.comments().stream()
         .filter(comment -> !comment.resolved())
         .forEach(comment -> remarked.add(comment.subject()));
-    return new Prepared(typesetter, map, Numbering.of(map), Support.of(map), inks, remarked, fresh);
+    return new Prepared(
+        typesetter, map, Numbering.of(map), Support.of(map), inks, remarked, fresh, null);
+  }
+
+  /**
+   * Gets what is published of a map ready to be drawn: with its marks, as it has been said what is
+   * thin.
+   *
+   * @param sources in the order that gives them their inks
+   */
+  public Prepared published(Scope.Published published, List<UUID> sources) {
+    return prepare(published.map(), sources, Set.of()).marked(published::mark);
   }
 
   /** A map with what is drawn of its topics beside their labels. */
@@ -52,7 +65,12 @@ public class Drawing {
       Map<UUID, Support> supports,
       Map<UUID, Integer> inks,
       Set<UUID> remarked,
-      Set<UUID> fresh) {
+      Set<UUID> fresh,
+      Function<UUID, String> marks) {
+
+    private Prepared marked(Function<UUID, String> given) {
+      return new Prepared(typesetter, map, numbers, supports, inks, remarked, fresh, given);
+    }
 
     /** The scene in which some topics' branches are closed. */
     public Scene scene(Set<UUID> closed) {
@@ -81,9 +99,11 @@ public class Drawing {
     boolean claims = !loose && !prepared.inks().isEmpty();
     boolean leaf = claims && topic.children().isEmpty() && topic.parent() != null;
     String warning =
-        prepared.fresh().contains(topic.id())
-            ? "new"
-            : !leaf ? "" : support.unsupported() ? "unsupported" : support.thin() ? "thin" : "";
+        prepared.marks() != null
+            ? prepared.marks().apply(topic.id())
+            : prepared.fresh().contains(topic.id())
+                ? "new"
+                : !leaf ? "" : support.unsupported() ? "unsupported" : support.thin() ? "thin" : "";
     MapLook shown = prepared.map().look();
     String number = shown.numbered() ? prepared.numbers().get(topic.id()) : "";
     Gloss gloss = topic.content().gloss();

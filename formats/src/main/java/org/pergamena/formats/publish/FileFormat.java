@@ -1,0 +1,117 @@
+package org.pergamena.formats.publish;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Optional;
+import org.pergamena.core.outline.MarkdownOutline;
+import org.pergamena.formats.json.MapJson;
+import org.pergamena.formats.picture.JpegPicture;
+import org.pergamena.formats.picture.PngPicture;
+import org.pergamena.formats.picture.SvgPicture;
+import org.pergamena.formats.picture.Theme;
+
+/** The formats in which maps are published. */
+public enum FileFormat {
+  DOCX("docx", "application/vnd.openxmlformats-officedocument.wordprocessingml.document") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      new WordReport(publication).write(out);
+    }
+  },
+  MD("md", "text/markdown;charset=UTF-8") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      text(MarkdownOutline.write(publication.map(), publication.sources()), out);
+    }
+  },
+  TXT("txt", "text/plain;charset=UTF-8") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      text(OutlineText.of(publication), out);
+    }
+  },
+  OPML("opml", "text/x-opml") {
+    @Override
+    public void write(Publication publication, OutputStream out) {
+      Opml.write(publication, out);
+    }
+  },
+  CSV("csv", "text/csv;charset=UTF-8") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      SheetFiles.csv(Sheets.topics(publication), out);
+    }
+  },
+  XLSX("xlsx", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      SheetFiles.xlsx(Sheets.of(publication), out);
+    }
+  },
+  SVG("svg", "image/svg+xml") {
+    @Override
+    public void write(Publication publication, OutputStream out) {
+      SvgPicture.write(
+          publication.scene(),
+          publication.title(),
+          Theme.LIGHT.vellum(),
+          publication.gallery(),
+          out);
+    }
+  },
+  PNG("png", "image/png") {
+    @Override
+    public void write(Publication publication, OutputStream out) {
+      PngPicture.of(publication.scene(), publication.scale())
+          .write(Theme.LIGHT, publication.gallery(), out);
+    }
+  },
+  JPG("jpg", "image/jpeg") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      JpegPicture.write(publication.scene(), publication.scale(), publication.gallery(), out);
+    }
+  },
+  JSON("json", "application/json") {
+    @Override
+    public void write(Publication publication, OutputStream out) {
+      MapJson.write(publication.map(), publication.sources(), out);
+    }
+  };
+
+  private final String ending;
+  private final String type;
+
+  FileFormat(String ending, String type) {
+    this.ending = ending;
+    this.type = type;
+  }
+
+  /** What names of its files end in, without the dot. */
+  public String ending() {
+    return ending;
+  }
+
+  /** Its media type. */
+  public String type() {
+    return type;
+  }
+
+  /**
+   * Writes a file; the stream stays open.
+   *
+   * @throws IllegalArgumentException with a sentence for the person if it would be too large
+   */
+  public abstract void write(Publication publication, OutputStream out) throws IOException;
+
+  private static void text(String words, OutputStream out) throws IOException {
+    out.write(words.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** The format that names with an ending have. */
+  public static Optional<FileFormat> of(String ending) {
+    return Arrays.stream(values()).filter(f -> f.ending.equals(ending)).findFirst();
+  }
+}

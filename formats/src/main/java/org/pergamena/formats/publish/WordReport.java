@@ -1,0 +1,255 @@
+package org.pergamena.formats.publish;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.math.BigInteger;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.apache.poi.openxml4j.exceptions.InvalidFormatException;
+import org.apache.poi.util.Units;
+import org.apache.poi.xwpf.usermodel.BreakType;
+import org.apache.poi.xwpf.usermodel.Document;
+import org.apache.poi.xwpf.usermodel.XWPFDocument;
+import org.apache.poi.xwpf.usermodel.XWPFHyperlinkRun;
+import org.apache.poi.xwpf.usermodel.XWPFParagraph;
+import org.apache.poi.xwpf.usermodel.XWPFRun;
+import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTBookmark;
+import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTHyperlink;
+import org.pergamena.core.layout.Scene;
+import org.pergamena.core.publish.Block;
+import org.pergamena.core.publish.Report;
+import org.pergamena.formats.image.Gallery;
+import org.pergamena.formats.image.PngImages;
+import org.pergamena.formats.picture.PngPicture;
+import org.pergamena.formats.picture.Theme;
+
+/** A report as a text document (ECMA-376, WordprocessingML). */
+final class WordReport {
+  private static final double TEXT_WIDTH = 453; // points between the margins of an A4 page
+  private static final double TEXT_HEIGHT = 640;
+  private static final int DEEPEST_CONTENTS = 3;
+  private static final double POINTS = 0.75; // of a scene pixel
+  private static final int PICTURE_PIXELS = 24_000_000;
+
+  private final Publication publication;
+  private final Report report;
+  private final XWPFDocument document = new XWPFDocument();
+  private final Map<UUID, Publication.Work> works = new HashMap<>();
+  private final WordLists lists = new WordLists(document);
+  private int bookmarks;
+
+  WordReport(Publication publication) {
+    this.publication = publication;
+    this.report = Report.of(publication.published(), publication.sources(), Notes::read);
+    publication.works().forEach(work -> works.put(work.source(), work));
+  }
+
+  void write(OutputStream out) throws IOException {
+    WordStyles.define(document);
+    document.getProperties().getCoreProperties().setTitle(report.title());
+    WordStyles.runningHead(document, report.title());
+    front();
+    contents();
+    picture();
+    for (Block block : report.blocks()) {
+      write(block, 0);
+    }
+    references();
+    document.write(out);
+    document.close();
+  }
+
+  private XWPFParagraph paragraph(String style) {
+    XWPFParagraph paragraph = document.createParagraph();
+    paragraph.setStyle(style);
+    return paragraph;
+  }
+
+  private void front() {
+    paragraph("Title").createRun().setText(report.title());
+    Publication.Front front = publication.front();
+    for (String line :
+        List.of(front.subtitle(), front.author(), front.institution(), front.course())) {
+      if (!line.isBlank()) {
+        paragraph("Subtitle").createRun().setText(line);
+      }
+    }
+    if (!front.date().isBlank()) {
+      paragraph("Subtitle").createRun().setText(front.date());
+    }
+    breakPage();
+  }
+
+  private void breakPage() {
+    document.createParagraph().createRun().addBreak(BreakType.PAGE);
+  }
+
+  /** Filled as far as that can be done without pages; each leads to its heading. */
+  private void contents() {
+    paragraph("ContentsHeading").createRun().setText("Contents");
+    for (Block block : report.blocks()) {
+      if (block instanceof Block.Heading heading && heading.level() <= DEEPEST_CONTENTS) {
+        XWPFParagraph line = paragraph("TOC" + heading.level());
+        CTHyperlink link = line.getCTP().addNewHyperlink();
+        link.setAnchor(anchor(heading.topic()));
+        link.addNewR().addNewT().setStringValue(named(heading));
+        XWPFRun tab = line.createRun();
+        tab.addTab();
+        WordStyles.field(line, "PAGEREF " + anchor(heading.topic()) + " \\h", "");
+      }
+    }
+    breakPage();
+  }
+
+  private static String anchor(UUID topic) {
+    return "t" + topic.toString().replace("-", "");
+  }
+
+  private static String named(Block.Heading heading) {
+    return (heading.number().isEmpty() ? "" : heading.number() + " ") + heading.words();
+  }
+
+  private void picture() throws IOException {
+    Scene scene = publication.scene();
+    int scale = 4;
+    while (scale > 1 && scene.width() * scene.height() * scale * scale > PICTURE_PIXELS) {
+      scale--;
+    }
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    Gallery gallery = publication.gallery();
+    PngPicture.of(scene, scale).write(Theme.LIGHT, gallery, png);
+    put(png.toByteArray(), "The map: " + report.title(), scene.width(), scene.height());
+    paragraph("Caption").createRun().setText("The map: " + report.title());
+  }
+
+  /** Puts a picture as large as it is, or as the page has room for it. */
+  private void put(byte[] png, String alt, double width, double height) throws IOException {
+    double shrunk = Math.min(1, Math.min(TEXT_WIDTH / width, TEXT_HEIGHT / height) / POINTS);
+    XWPFRun run = paragraph("Picture").createRun();
+    try {
+      var picture =
+          run.addPicture(
+              new ByteArrayInputStream(png),
+              Document.PICTURE_TYPE_PNG,
+              "picture.png",
+              Units.toEMU(width * POINTS * shrunk),
+              Units.toEMU(height * POINTS * shrunk));
+      picture.getCTPicture().getNvPicPr().getCNvPr().setDescr(alt);
+    } catch (InvalidFormatException e) {
+      throw new IOException(e);
+    }
+  }
+
+  private void write(Block block, int depth) throws IOException {
+    if (block instanceof Block.Heading heading) {
+      heading(heading);
+    } else if (block instanceof Block.Paragraph paragraph) {
+      runs(paragraph(style(paragraph.kind())), paragraph.runs(), depth);
+    } else if (block instanceof Block.Items items) {
+      items(items, depth);
+    } else if (block instanceof Block.Quoted quoted) {
+      for (Block within : quoted.blocks()) {
+        write(within, depth + 1);
+      }
+    } else if (block instanceof Block.Passage passage) {
+      XWPFParagraph line = paragraph("Quote");
+      line.createRun().setText("\u201c" + passage.words() + "\u201d ");
+      XWPFRun cited = line.createRun();
+      cited.setText("(" + publication.cited(passage.source(), passage.place()) + ")");
+      cited.setItalic(false);
+    } else if (block instanceof Block.Figure figure) {
+      byte[] png = PngImages.of(publication.gallery().embedded(figure.image()));
+      if (png != null) {
+        put(png, figure.alt(), figure.width(), figure.height());
+        if (!figure.alt().isBlank()) {
+          paragraph("Caption").createRun().setText(figure.alt());
+        }
+      }
+    }
+  }
+
+  private void heading(Block.Heading heading) {
+    XWPFParagraph line = paragraph("Heading" + Math.min(heading.level(), WordStyles.DEEPEST));
+    CTBookmark start = line.getCTP().addNewBookmarkStart();
+    start.setName(anchor(heading.topic()));
+    start.setId(BigInteger.valueOf(bookmarks));
+    line.createRun().setText(named(heading));
+    line.getCTP().addNewBookmarkEnd().setId(BigInteger.valueOf(bookmarks++));
+    if (!heading.mark().isEmpty()) {
+      XWPFRun mark = line.createRun();
+      mark.setText("  " + heading.mark());
+      mark.setItalic(true);
+      mark.setBold(false);
+      mark.setFontSize(10);
+    }
+  }
+
+  private static String style(Block.Kind kind) {
+    return switch (kind) {
+      case DEFINITION -> "Definition";
+      case TAGS, MARK -> "Tags";
+      case NOTE_HEADING -> "NoteHeading";
+      case RELATION, ALSO -> "Relation";
+      default -> "BodyText";
+    };
+  }
+
+  private void runs(XWPFParagraph line, List<Block.Run> runs, int depth) {
+    if (depth > 0) {
+      line.setIndentationLeft(depth * 360);
+    }
+    for (Block.Run each : runs) {
+      XWPFRun run = each.address() == null ? line.createRun() : linked(line, each.address());
+      String[] lines = each.words().split("\n", -1);
+      for (int i = 0; i < lines.length; i++) {
+        if (i > 0) {
+          run.addBreak();
+        }
+        run.setText(lines[i]);
+      }
+      run.setBold(each.bold());
+      run.setItalic(each.italic());
+    }
+  }
+
+  private static XWPFRun linked(XWPFParagraph line, String address) {
+    XWPFHyperlinkRun run = line.createHyperlinkRun(address);
+    run.setUnderline(org.apache.poi.xwpf.usermodel.UnderlinePatterns.SINGLE);
+    return run;
+  }
+
+  private void items(Block.Items items, int depth) throws IOException {
+    BigInteger list = lists.begin(items.ordered());
+    for (List<Block> item : items.items()) {
+      boolean first = true;
+      for (Block block : item) {
+        if (first && block instanceof Block.Paragraph paragraph) {
+          XWPFParagraph line = paragraph("BodyText");
+          line.setNumID(list);
+          line.setNumILvl(BigInteger.valueOf(Math.min(depth, WordLists.DEEPEST)));
+          runs(line, paragraph.runs(), 0);
+        } else {
+          write(block, depth + 1);
+        }
+        first = false;
+      }
+    }
+  }
+
+  private void references() {
+    if (report.cited().isEmpty()) {
+      return;
+    }
+    paragraph("Heading1").createRun().setText("Sources");
+    for (UUID source : report.cited()) {
+      Publication.Work work = works.get(source);
+      if (work != null) {
+        paragraph("Reference").createRun().setText(work.reference());
+      }
+    }
+  }
+}

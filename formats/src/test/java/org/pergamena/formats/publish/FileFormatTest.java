@@ -1,0 +1,235 @@
+package org.pergamena.formats.publish;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.apache.poi.xwpf.usermodel.XWPFDocument;
+import org.apache.poi.xwpf.usermodel.XWPFParagraph;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.pergamena.core.layout.Layout;
+import org.pergamena.core.layout.Scene;
+import org.pergamena.core.layout.Sheet;
+import org.pergamena.core.layout.TopicLook;
+import org.pergamena.core.layout.Typesetter;
+import org.pergamena.core.map.Content;
+import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Picture;
+import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Topic;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.publish.Scope;
+import org.pergamena.core.source.Passage;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.Span;
+import org.pergamena.formats.fonts.FontMeasurer;
+import org.pergamena.formats.image.Drawings;
+import org.pergamena.formats.image.Gallery;
+import org.pergamena.formats.picture.Theme;
+import org.pergamena.formats.table.Cells;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+
+class FileFormatTest {
+  private static final UUID ROOT = new UUID(0, 1);
+  private static final UUID WALL = new UUID(0, 2);
+  private static final UUID AGE = new UUID(0, 3);
+  private static final UUID CREEKS = new UUID(0, 4);
+  private static final Source SURVEY =
+      new Source(new UUID(1, 1), "Survey <report>", SourceText.plain("The wall is old."));
+  private static final String NOTE =
+      "Ask **the warden**, *soon*, at [her page](https://example.org/w).\n\n"
+          + "1. First\n2. Second\n   - below\n\n> She said & meant it.";
+
+  private static TopicMap map() {
+    Passage passage = Passage.of(SURVEY, new Span(0, 16));
+    Evidence evidence = new Evidence(new UUID(2, 1), passage, Stance.SUPPORTS, Origin.DISTILLED, 1);
+    Picture fish = new Picture(new UUID(3, 1), "ink/fish", "A fish", Picture.Where.ABOVE, 60, 1);
+    Content age =
+        Content.labelled("Age & <state>")
+            .withNote(NOTE)
+            .withEvidence(List.of(evidence))
+            .withGloss(gloss -> gloss.withDefinition("In years.", false).withTags(List.of("open")));
+    Content creeks = Content.labelled("Creeks").withGloss(g -> g.withPictures(List.of(fish)));
+    return TopicMap.of(
+        List.of(
+            new Topic(ROOT, null, List.of(WALL, CREEKS), Content.labelled("The marsh")),
+            new Topic(WALL, ROOT, List.of(AGE), Content.labelled("Wall")),
+            new Topic(AGE, WALL, List.of(), age),
+            new Topic(CREEKS, ROOT, List.of(), creeks)),
+        List.of(CrossLink.of(new UUID(4, 1), AGE, CREEKS, "fills")),
+        MapLook.USUAL);
+  }
+
+  private static Publication publication(int scale) {
+    Scope.Published published = Scope.WHOLE.of(map());
+    Sheet sheet =
+        new Sheet(
+            published.map(),
+            Set.of(),
+            topic ->
+                new TopicLook(
+                    "1",
+                    List.of(0),
+                    "",
+                    "",
+                    false,
+                    false,
+                    List.of(),
+                    "",
+                    topic.content().gloss().pictures()),
+            new Typesetter(Theme.LIGHT.palette(), new FontMeasurer()));
+    Scene scene = Layout.of(LayoutKind.BRACES).lay(sheet);
+    return new Publication(
+        new Publication.Front("A survey", "Estuary Board", "", "2026", ""),
+        published,
+        List.of(SURVEY),
+        List.of(
+            new Publication.Work(SURVEY.id(), SURVEY.name(), "Estuary Board", "2025", "text", "")),
+        scene,
+        new Gallery(image -> Drawings.svg(image, "#2b2620").orElse(null), scale),
+        scale);
+  }
+
+  private static byte[] written(FileFormat format) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    format.write(publication(2), out);
+    return out.toByteArray();
+  }
+
+  private static String text(FileFormat format) throws IOException {
+    return new String(written(format), StandardCharsets.UTF_8);
+  }
+
+  private static Document xml(byte[] bytes) throws Exception {
+    DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+    factory.setNamespaceAware(true);
+    return factory.newDocumentBuilder().parse(new ByteArrayInputStream(bytes));
+  }
+
+  @ParameterizedTest
+  @EnumSource(FileFormat.class)
+  void every_format_is_written_and_known_by_its_ending(FileFormat format) throws IOException {
+    assertThat(written(format)).hasSizeGreaterThan(60);
+    assertThat(FileFormat.of(format.ending())).contains(format);
+    assertThat(FileFormat.of("exe")).isEmpty();
+  }
+
+  @Test
+  void plain_text_is_indented_and_has_notes_passages_and_links() throws IOException {
+    assertThat(text(FileFormat.TXT))
+        .startsWith("The marsh\n  1 Wall\n    1.1 Age & <state> (thin)\n      | In years.\n")
+        .contains("      | \u201cThe wall is old.\u201d \u2014 Survey <report>")
+        .contains("      | fills -> Creeks (2)\n");
+  }
+
+  @Test
+  void an_outline_is_xml_with_its_notes_and_passages() throws Exception {
+    Document opml = xml(written(FileFormat.OPML));
+    assertThat(opml.getDocumentElement().getAttribute("version")).isEqualTo("2.0");
+    assertThat(opml.getElementsByTagName("title").item(0).getTextContent()).isEqualTo("The marsh");
+    Element age = (Element) opml.getElementsByTagName("outline").item(2);
+    assertThat(age.getAttribute("text")).isEqualTo("Age & <state>");
+    assertThat(age.getAttribute("_note")).isEqualTo(NOTE);
+    assertThat(age.getAttributeNS("urn:pergamena:opml:1", "number")).isEqualTo("1.1");
+    assertThat(((Element) age.getElementsByTagName("outline").item(0)).getAttribute("text"))
+        .contains("The wall is old.");
+  }
+
+  @Test
+  void the_table_of_topics_comes_in_again_and_the_workbook_has_four() throws Exception {
+    List<List<String>> rows = Cells.of(text(FileFormat.CSV).replace("\uFEFF", ""));
+    assertThat(rows.get(3).subList(0, 4))
+        .containsExactly("1.1", "Age & <state>", "Wall", "In years.");
+    assertThat(rows.get(3).get(4)).isEqualTo(NOTE);
+    try (XSSFWorkbook book = new XSSFWorkbook(new ByteArrayInputStream(written(FileFormat.XLSX)))) {
+      assertThat(book.getNumberOfSheets()).isEqualTo(4);
+      assertThat(book.getSheet("Passages").getRow(1).getCell(2).getStringCellValue())
+          .isEqualTo("The wall is old.");
+      assertThat(book.getSheet("Relations").getRow(1).getCell(1).getStringCellValue())
+          .isEqualTo("fills");
+      assertThat(book.getSheet("Sources").getRow(1).getCell(1).getStringCellValue())
+          .isEqualTo("Estuary Board");
+    }
+  }
+
+  @Test
+  void a_drawing_keeps_text_as_text_and_has_its_pictures_within() throws Exception {
+    Document svg = xml(written(FileFormat.SVG));
+    assertThat(svg.getElementsByTagName("text").getLength()).isGreaterThan(4);
+    Element image = (Element) svg.getElementsByTagName("image").item(0);
+    assertThat(image.getAttributeNS("http://www.w3.org/1999/xlink", "href"))
+        .startsWith("data:image/svg+xml;base64,");
+    assertThat(svg.getElementsByTagName("title").item(0).getTextContent()).isEqualTo("The marsh");
+  }
+
+  @Test
+  void pictures_of_pixels_have_the_size_of_the_scene_and_too_large_ones_say_why_not()
+      throws IOException {
+    BufferedImage png = ImageIO.read(new ByteArrayInputStream(written(FileFormat.PNG)));
+    BufferedImage jpg = ImageIO.read(new ByteArrayInputStream(written(FileFormat.JPG)));
+    assertThat(jpg.getWidth()).isEqualTo(png.getWidth());
+    assertThat(jpg.getHeight()).isEqualTo((int) Math.ceil(publication(2).scene().height() * 2));
+    Publication one = publication(8);
+    Scene huge = new Scene(9_000, 9_000, List.of(), List.of(), List.of());
+    Publication large =
+        new Publication(
+            one.front(), one.published(), one.sources(), one.works(), huge, one.gallery(), 2);
+    assertThatThrownBy(() -> FileFormat.JPG.write(large, new ByteArrayOutputStream()))
+        .hasMessageContaining("Choose PNG");
+  }
+
+  @Test
+  void a_text_document_has_headings_contents_notes_quotes_pictures_and_sources()
+      throws IOException {
+    try (XWPFDocument document =
+        new XWPFDocument(new ByteArrayInputStream(written(FileFormat.DOCX)))) {
+      List<XWPFParagraph> all = document.getParagraphs();
+      assertThat(styled(all, "Title")).containsExactly("The marsh");
+      assertThat(styled(all, "Subtitle")).containsExactly("A survey", "Estuary Board", "2026");
+      assertThat(styled(all, "TOC2")).hasSize(1).first().asString().startsWith("1.1 Age & <state>");
+      assertThat(styled(all, "Heading1"))
+          .containsExactly("1 Wall", "2 Creeks  unsupported", "Sources");
+      assertThat(styled(all, "Heading2").get(0)).isEqualTo("1.1 Age & <state>  thin");
+      assertThat(styled(all, "Quote"))
+          .containsExactly("\u201cThe wall is old.\u201d (Estuary Board)");
+      assertThat(styled(all, "Reference")).containsExactly("Estuary Board. Survey <report>. 2025.");
+      assertThat(styled(all, "Caption")).containsExactly("The map: The marsh", "A fish");
+      XWPFParagraph note =
+          all.stream().filter(p -> p.getText().startsWith("Ask")).findFirst().orElseThrow();
+      assertThat(note.getRuns()).anyMatch(run -> run.isBold() && run.text().equals("the warden"));
+      assertThat(note.getRuns()).anyMatch(run -> run.isItalic() && run.text().equals("soon"));
+      assertThat(document.getHyperlinks())
+          .extracting(link -> link.getURL())
+          .contains("https://example.org/w");
+      assertThat(all.stream().filter(p -> p.getNumID() != null).map(XWPFParagraph::getText))
+          .containsExactly("First", "Second", "below");
+      assertThat(document.getAllPictures()).hasSize(2);
+      assertThat(document.getFooterList().get(0).getText()).contains("1");
+    }
+  }
+
+  private static List<String> styled(List<XWPFParagraph> all, String style) {
+    return all.stream()
+        .filter(paragraph -> style.equals(paragraph.getStyle()))
+        .map(XWPFParagraph::getText)
+        .toList();
+  }
+}
