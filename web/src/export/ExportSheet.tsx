@@ -9,7 +9,17 @@ import { Choice } from "../ui/Choice";
 import { Field, Select } from "../ui/Field";
 import { Sheet, SheetButtons } from "../ui/Sheet";
 import { Tick } from "../ui/Tick";
-import { asked, FORMATS, FRONT, keepWish, LEFT, lastWish, ofPixels, type Wish } from "./wish";
+import {
+  asked,
+  FORMATS,
+  FRONT,
+  hasFront,
+  keepWish,
+  LEFT,
+  lastWish,
+  ofPixels,
+  type Wish,
+} from "./wish";
 
 const Take = styled.a`
   padding: 8px 14px;
@@ -37,7 +47,7 @@ const Ticks = styled.div`
 
 const Lines = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
   gap: 8px;
 `;
 
@@ -128,7 +138,7 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
           onChange={(scale) => change({ scale })}
         />
       )}
-      {wish.format === "docx" && (
+      {hasFront(wish.format) && (
         <Lines role="group" aria-label="Title page">
           {FRONT.map(([line, words]) => (
             <Field

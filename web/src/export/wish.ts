@@ -23,6 +23,7 @@ export const FORMATS: readonly (readonly [
     "To read",
     [
       ["docx", "Word document"],
+      ["html", "Page that opens alone"],
       ["md", "Markdown"],
       ["txt", "Plain text"],
     ],
@@ -91,6 +92,11 @@ export function ofPixels(format: string): boolean {
   return format === "png" || format === "jpg";
 }
 
+/** Whether a format has a title page, or what stands for one. */
+export function hasFront(format: string): boolean {
+  return format === "docx" || format === "html";
+}
+
 /** What is asked of the server: only what differs from everything. */
 export function asked(wish: Wish, topic: Topic): string {
   const query = new URLSearchParams();
@@ -108,7 +114,7 @@ export function asked(wish: Wish, topic: Topic): string {
   if (ofPixels(wish.format)) {
     query.set("scale", wish.scale);
   }
-  if (wish.format === "docx") {
+  if (hasFront(wish.format)) {
     for (const [line] of FRONT) {
       const words = wish.front[line].trim();
       if (words) {

@@ -1,14 +1,18 @@
 package org.pergamena.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.file.StandardCopyOption.REPLACE_EXISTING;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -56,6 +60,33 @@ class ExportTest {
     desk.button("Export").click();
     assertThat(desk.sheet().getByText("Save the Word document")).isVisible();
     assertThat(desk.sheet().getByLabel("Author")).hasValue("Estuary Board");
+  }
+
+  @Test
+  void a_page_opens_alone_without_the_network_and_is_searched(DeskPage desk) throws IOException {
+    desk.open();
+    String leaf = desk.someLeaf().getAttribute("data-topic");
+    desk.button("Export").click();
+    desk.sheet().getByText("Page that opens alone").click();
+    Download saved =
+        desk.page()
+            .waitForDownload(
+                () -> desk.sheet().getByText("Save the Page that opens alone").click());
+    Path file = Files.copy(saved.path(), Files.createTempFile("map", ".html"), REPLACE_EXISTING);
+    BrowserContext elsewhere = desk.page().context().browser().newContext();
+    elsewhere.setOffline(true);
+    Page page = elsewhere.newPage();
+    page.navigate(file.toUri().toString());
+    Locator details = page.locator("[id=o" + leaf + "]");
+    assertThat(details.locator("blockquote").first()).isHidden();
+    page.locator("[id=t" + leaf + "] text").first().click();
+    assertThat(details.locator("blockquote").first()).isVisible();
+    page.getByLabel("Find").fill("tidal prism");
+    assertThat(page.locator("output")).hasText(Pattern.compile("^[1-9]\\d* found$"));
+    assertThat(details).isHidden();
+    assertThat(DemonstrationTest.serious(new DeskPage(page, ""))).isEmpty();
+    elsewhere.close();
+    Files.delete(file);
   }
 
   @Test

@@ -43,8 +43,21 @@ public final class SvgPicture {
    */
   public static void write(
       Scene scene, String title, String ground, Gallery gallery, OutputStream to) {
+    write(scene, title, ground, gallery, true, to);
+  }
+
+  /** Writes a scene as a part of a page, on a clear ground; the stream stays open. */
+  public static void part(Scene scene, String title, Gallery gallery, OutputStream to) {
+    write(scene, title, null, gallery, false, to);
+  }
+
+  private static void write(
+      Scene scene, String title, String ground, Gallery gallery, boolean alone, OutputStream to) {
     try {
       XMLStreamWriter out = XMLOutputFactory.newFactory().createXMLStreamWriter(to, "UTF-8");
+      if (alone) {
+        out.writeStartDocument("UTF-8", "1.0");
+      }
       new SvgPicture(scene, gallery, out).write(title, ground);
       out.flush();
     } catch (XMLStreamException e) {
@@ -53,7 +66,6 @@ public final class SvgPicture {
   }
 
   private void write(String title, String ground) throws XMLStreamException {
-    out.writeStartDocument("UTF-8", "1.0");
     out.writeStartElement("svg");
     out.writeDefaultNamespace(SPACE);
     out.writeNamespace("xlink", LINKS);

@@ -20,6 +20,12 @@ public enum FileFormat {
       new WordReport(publication).write(out);
     }
   },
+  HTML("html", "text/html;charset=UTF-8") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      text(HtmlPage.of(publication), out);
+    }
+  },
   MD("md", "text/markdown;charset=UTF-8") {
     @Override
     public void write(Publication publication, OutputStream out) throws IOException {

@@ -16,6 +16,7 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.apache.poi.xwpf.usermodel.XWPFParagraph;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -194,6 +195,24 @@ class FileFormatTest {
             one.front(), one.published(), one.sources(), one.works(), huge, one.gallery(), 2);
     assertThatThrownBy(() -> FileFormat.JPG.write(large, new ByteArrayOutputStream()))
         .hasMessageContaining("Choose PNG");
+  }
+
+  @Test
+  void a_page_has_all_within_it_and_asks_for_nothing() throws IOException {
+    org.jsoup.nodes.Document page = Jsoup.parse(text(FileFormat.HTML));
+    assertThat(page.select("script[src], link, img[src^=http], iframe")).isEmpty();
+    assertThat(page.select("meta[http-equiv=Content-Security-Policy]").attr("content"))
+        .startsWith("default-src 'none'");
+    assertThat(page.title()).isEqualTo("The marsh");
+    assertThat(page.select("header p").text()).contains("A survey", "Estuary Board");
+    org.jsoup.nodes.Element details = page.getElementById("o" + AGE);
+    assertThat(details.selectFirst("summary").text()).isEqualTo("1.1 Age & <state> thin");
+    assertThat(details.select(".note strong").text()).isEqualTo("the warden");
+    assertThat(details.select("blockquote p").first().text()).isEqualTo("She said & meant it.");
+    assertThat(details.select("blockquote footer").text()).isEqualTo("Survey <report>");
+    assertThat(details.select("p.link a").attr("href")).isEqualTo("#o" + CREEKS);
+    assertThat(page.getElementById("t" + AGE)).as("on the drawing").isNotNull();
+    assertThat(written(FileFormat.HTML).length).isLessThan(500_000);
   }
 
   @Test
