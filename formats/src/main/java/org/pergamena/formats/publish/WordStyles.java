@@ -1,6 +1,8 @@
 package org.pergamena.formats.publish;
 
 import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
 import org.apache.poi.wp.usermodel.HeaderFooterType;
 import org.apache.poi.xwpf.usermodel.ParagraphAlignment;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
@@ -12,6 +14,7 @@ import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTRPr;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTStyle;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.STFldCharType;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.STJc;
+import org.openxmlformats.schemas.wordprocessingml.x2006.main.STLineSpacingRule;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.STStyleType;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.STTabJc;
 
@@ -23,14 +26,16 @@ final class WordStyles {
   private static final String READING = "Georgia";
   private static final double[] SIZES = {18, 15, 13, 12, 11, 11};
 
-  private final XWPFStyles styles;
+  private final List<CTStyle> made = new ArrayList<>();
 
-  private WordStyles(XWPFStyles styles) {
-    this.styles = styles;
-  }
+  private WordStyles() {}
 
   static void define(XWPFDocument document) {
-    new WordStyles(document.createStyles()).define();
+    WordStyles all = new WordStyles();
+    all.define();
+    XWPFStyles styles = document.createStyles();
+    // once they are whole: the document keeps copies
+    all.made.forEach(style -> styles.addStyle(new XWPFStyle(style)));
   }
 
   private void define() {
@@ -58,6 +63,7 @@ final class WordStyles {
     space(style("Relation", "Relation", 11, false, false), 0, 80);
     indent(space(style("Quote", "Quote", 11, false, true), 0, 120), 480);
     CTPPrGeneral picture = space(style("Picture", "Picture", 11, false, false), 120, 60);
+    picture.getSpacing().unsetLine(); // a picture is as high as it is
     picture.addNewJc().setVal(STJc.CENTER);
     CTPPrGeneral caption = space(style("Caption", "caption", 10, false, true), 0, 200);
     caption.addNewJc().setVal(STJc.CENTER);
@@ -87,7 +93,7 @@ final class WordStyles {
     if (italic) {
       run.addNewI();
     }
-    styles.addStyle(new XWPFStyle(style));
+    made.add(style);
     return style;
   }
 
@@ -97,6 +103,7 @@ final class WordStyles {
     spacing.setBefore(BigInteger.valueOf(before));
     spacing.setAfter(BigInteger.valueOf(after));
     spacing.setLine(BigInteger.valueOf(288));
+    spacing.setLineRule(STLineSpacingRule.AUTO);
     return paragraph;
   }
 

@@ -7,6 +7,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.math.BigInteger;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
@@ -240,6 +241,8 @@ class FileFormatTest {
           .contains("https://example.org/w");
       assertThat(all.stream().filter(p -> p.getNumID() != null).map(XWPFParagraph::getText))
           .containsExactly("First", "Second", "below");
+      assertThat(document.getStyles().getStyle("Quote").getCTStyle().getPPr().getInd().getLeft())
+          .isEqualTo(BigInteger.valueOf(480));
       assertThat(document.getAllPictures()).hasSize(2);
       assertThat(document.getFooterList().get(0).getText()).contains("1");
     }
