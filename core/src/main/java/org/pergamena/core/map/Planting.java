@@ -51,6 +51,17 @@ public final class Planting {
     return sources;
   }
 
+  /** The images that branches show. */
+  public static Set<String> images(TopicMap map, List<Topic> branches) {
+    Set<String> images = new LinkedHashSet<>();
+    for (Topic branch : branches) {
+      for (Topic topic : map.preorder(branch)) {
+        topic.content().gloss().pictures().forEach(picture -> images.add(picture.image()));
+      }
+    }
+    return images;
+  }
+
   /**
    * Puts copies of branches under a topic, with the cross-links between them; tags that the map
    * does not have come along.

@@ -7,9 +7,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.history.Today;
 import org.pergamena.core.map.Content;
+import org.pergamena.core.map.Planting;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.outline.Outline;
@@ -77,21 +79,24 @@ class Copies {
     UUID copy = maps.reserve(person);
     Map<UUID, UUID> copies = files.copy(fromMap, copy);
     maps.fill(copy, state.with(today::of, today::of).copied(copies::get, UUID::randomUUID), true);
-    pictures.bring(fromMap, copy);
+    pictures.bring(fromMap, copy, images(state));
     return copy;
   }
 
   /** Keeps a map without its sources, to begin others from. */
   @Transactional
   public UUID keepTemplate(UUID person, UUID mapId) {
+    TopicMap map = maps.get(mapId).map();
     TopicMap bare =
-        maps.get(mapId)
-            .map()
-            .with(Content::withoutGrounds, link -> link.withGrounds(List.of()))
+        map.with(Content::withoutGrounds, link -> link.withGrounds(List.of()))
             .copied(id -> id, UUID::randomUUID);
     UUID template = maps.keepTemplate(person, bare);
-    pictures.bring(mapId, template);
+    pictures.bring(mapId, template, images(map));
     return template;
+  }
+
+  private static Set<String> images(TopicMap map) {
+    return Planting.images(map, List.of(map.root()));
   }
 
   /** All that a person may begin a map from: ours first. */
@@ -120,7 +125,7 @@ class Copies {
     UUID id = maps.reserve(person);
     maps.fill(id, map.copied(source -> source, UUID::randomUUID), true);
     if (!OURS.containsKey(template)) {
-      pictures.bring(UUID.fromString(template), id);
+      pictures.bring(UUID.fromString(template), id, images(map));
     }
     return id;
   }

@@ -339,7 +339,7 @@ class Edits {
       Map<UUID, UUID> brought = files.bring(plant.map(), Planting.sources(from, branches), mapId);
       names = brought::get;
       brought.values().forEach(source -> changes.add(new ShelfChange.Restore(source)));
-      pictures.bring(plant.map(), mapId);
+      pictures.bring(plant.map(), mapId, Planting.images(from, branches));
     }
     Place place = Place.after(plant.after());
     changes.add(

@@ -3,6 +3,7 @@ package org.pergamena.server.pictures;
 import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Picture;
@@ -80,15 +81,19 @@ public class Pictures {
     }
   }
 
-  /** Gives a map the images of another that it does not have. */
+  /** Gives a map some images of another, those that it has already not twice. */
   @Transactional
-  public void bring(UUID fromMap, UUID toMap) {
+  public void bring(UUID fromMap, UUID toMap, Set<String> images) {
+    if (images.stream().allMatch(Drawings::has)) {
+      return;
+    }
     entities.flush();
     entities
         .createNativeQuery(
             "insert into picture (map_id, image, content_id, kind, width, height, screen)"
                 + " select :to, image, content_id, kind, width, height, screen from picture"
-                + " where map_id = :from on conflict do nothing")
+                + " where map_id = :from and image in (:images) on conflict do nothing")
+        .setParameter("images", images)
         .setParameter("from", fromMap)
         .setParameter("to", toMap)
         .executeUpdate();
