@@ -4,25 +4,30 @@ import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
 import org.pergamena.core.distil.Progress;
 import org.pergamena.core.distil.Wishes;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.outline.MarkdownOutline;
+import org.pergamena.core.publish.Scope;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.SourceReader;
-import org.pergamena.formats.json.MapJson;
+import org.pergamena.formats.image.Gallery;
+import org.pergamena.formats.picture.Drawing;
+import org.pergamena.formats.publish.FileFormat;
+import org.pergamena.formats.publish.Publication;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
 import picocli.CommandLine.Command;
@@ -33,7 +38,7 @@ import picocli.CommandLine.Parameters;
 @Command(
     name = "distil",
     mixinStandardHelpOptions = true,
-    description = "Distils files into a topic map, as Markdown or JSON.")
+    description = "Distils files into a topic map, in the format that the name of -o ends in.")
 public final class DistilCommand implements Callable<Integer> {
   @Parameters(arity = "1..*", paramLabel = "FILE", description = "PDF, Markdown, text, VTT, SRT.")
   private List<Path> files;
@@ -68,7 +73,12 @@ public final class DistilCommand implements Callable<Integer> {
   @Option(names = "--without", description = "A term to leave out; any number of times.")
   private List<String> without;
 
-  @Option(names = "-o", paramLabel = "FILE", description = "Where to write (default: the screen).")
+  @Option(
+      names = "-o",
+      paramLabel = "FILE",
+      description =
+          "Where to write: .md, .docx, .html, .svg, .png, .jpg, .txt, .opml, .xlsx, .csv or .json"
+              + " (default: Markdown on the screen).")
   private Path output;
 
   @Option(names = "--json", description = "Write JSON with sources, extents and passages.")
@@ -87,6 +97,7 @@ public final class DistilCommand implements Callable<Integer> {
   public Integer call() throws Refusal {
     Wishes wishes = new Wishes(question, mains, terms, without);
     DistilOptions options = new DistilOptions(levels, branches, detail, order, Set.of(), wishes);
+    FileFormat format = format();
     Supplier<UUID> ids = counting();
     List<Source> sources = new ArrayList<>();
     for (Path file : files) {
@@ -97,16 +108,50 @@ public final class DistilCommand implements Callable<Integer> {
             .distil()
             .map(ids.get(), ids);
     try (OutputStream out = out()) {
-      if (json) {
-        MapJson.write(map, sources, out);
-      } else {
-        out.write(MarkdownOutline.write(map, sources).getBytes(StandardCharsets.UTF_8));
-      }
+      format.write(publication(map, sources), out);
+    } catch (IllegalArgumentException e) {
+      throw new Refusal(e.getMessage(), e);
     } catch (IOException e) {
       throw new Refusal(
           "The map cannot be written to " + output + ". Choose another place with -o.", e);
     }
     return 0;
+  }
+
+  /** The format that the output's name asks for. */
+  private FileFormat format() throws Refusal {
+    if (json || output == null) {
+      return json ? FileFormat.JSON : FileFormat.MD;
+    }
+    String name = output.getFileName().toString();
+    String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+    return FileFormat.of(ending)
+        .orElseThrow(
+            () ->
+                new Refusal(
+                    "No format has names that end in ."
+                        + ending
+                        + ". Choose one of "
+                        + Arrays.stream(FileFormat.values())
+                            .map(known -> "." + known.ending())
+                            .collect(Collectors.joining(", "))
+                        + ".",
+                    null));
+  }
+
+  private static Publication publication(TopicMap map, List<Source> sources) {
+    Scope.Published published = Scope.WHOLE.of(map);
+    List<UUID> inks = sources.stream().map(Source::id).toList();
+    return new Publication(
+        Publication.Front.NONE,
+        published,
+        sources,
+        sources.stream()
+            .map(source -> new Publication.Work(source.id(), source.name(), "", "", "", ""))
+            .toList(),
+        new Drawing().published(published, inks).scene(Set.of()),
+        Gallery.empty(),
+        2);
   }
 
   /** Identities that are the same on every run. */

@@ -77,6 +77,21 @@ class DistilCommandTest {
   }
 
   @Test
+  void the_name_of_the_output_says_the_format(@TempDir Path folder) throws IOException {
+    for (String ending : List.of("docx", "html", "svg", "png", "opml", "xlsx", "txt", "json")) {
+      Path file = folder.resolve("map." + ending);
+      Run run = run(DEMO + "wardens-interview.vtt", "-o", file.toString());
+      assertThat(run.code()).as(run.err()).isZero();
+      assertThat(Files.size(file)).as(ending).isGreaterThan(500);
+    }
+    assertThat(Files.readString(folder.resolve("map.html"))).startsWith("<!doctype html>");
+    Run none = run(DEMO + "wardens-interview.vtt", "-o", folder.resolve("map.exe").toString());
+    assertThat(none.code()).isEqualTo(2);
+    assertThat(none.err()).contains("end in .exe").contains(".docx");
+    assertThat(folder.resolve("map.exe")).doesNotExist();
+  }
+
+  @Test
   void markdown_goes_to_the_file_that_is_named(@TempDir Path folder) throws IOException {
     Path map = folder.resolve("map.md");
     Run run = run(DEMO + "marsh-and-memory.md", "--levels", "1", "--branches", "3", "-o", "" + map);

@@ -31,12 +31,14 @@ final class Opml {
   private final Publication publication;
   private final TopicMap map;
   private final Map<UUID, String> numbers;
+  private final Map<UUID, List<CrossLink>> links;
   private final Document document;
 
   private Opml(Publication publication, Document document) {
     this.publication = publication;
     this.map = publication.map();
     this.numbers = Numbering.of(map);
+    this.links = publication.leading();
     this.document = document;
   }
 
@@ -90,13 +92,11 @@ final class Opml {
     for (Evidence evidence : topic.evidence()) {
       own(line(line, publication.quote(evidence)), "kind", "passage");
     }
-    for (CrossLink link : map.links()) {
-      if (link.from().equals(topic.id())) {
-        String phrase = link.phrase().isEmpty() ? "" : link.phrase() + " ";
-        Element to = line(line, phrase + "\u2192 " + map.topic(link.to()).label());
-        own(to, "kind", "link");
-        own(to, "to", link.to().toString());
-      }
+    for (CrossLink link : links.getOrDefault(topic.id(), List.of())) {
+      String phrase = link.phrase().isEmpty() ? "" : link.phrase() + " ";
+      Element to = line(line, phrase + "\u2192 " + map.topic(link.to()).label());
+      own(to, "kind", "link");
+      own(to, "to", link.to().toString());
     }
     map.children(topic).forEach(child -> topic(child, line));
   }

@@ -3,6 +3,7 @@ package org.pergamena.formats.publish;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
@@ -15,12 +16,16 @@ final class OutlineText {
   private final Publication publication;
   private final TopicMap map;
   private final Map<UUID, String> numbers;
+  private final Map<UUID, List<CrossLink>> links;
+  private final Map<UUID, List<Also>> also;
   private final StringBuilder text = new StringBuilder();
 
   private OutlineText(Publication publication) {
     this.publication = publication;
     this.map = publication.map();
     this.numbers = Numbering.of(map);
+    this.links = publication.leading();
+    this.also = map.also().stream().collect(Collectors.groupingBy(Also::parent));
   }
 
   static String of(Publication publication) {
@@ -44,16 +49,13 @@ final class OutlineText {
     for (Evidence evidence : topic.evidence()) {
       paragraphs(indent, publication.quote(evidence));
     }
-    for (CrossLink link : map.links()) {
-      if (link.from().equals(topic.id())) {
-        String phrase = link.phrase().isEmpty() ? "" : link.phrase() + " ";
-        paragraphs(indent, phrase + "-> " + named(link.to()));
-      }
+    for (CrossLink link : links.getOrDefault(topic.id(), List.of())) {
+      String phrase = link.phrase().isEmpty() ? "" : link.phrase() + " ";
+      paragraphs(indent, phrase + "-> " + named(link.to()));
     }
     map.children(topic).forEach(child -> topic(child, level + 1));
-    List<Also> again =
-        map.also().stream().filter(also -> also.parent().equals(topic.id())).toList();
-    again.forEach(also -> line(level + 1, "also here: " + named(also.topic())));
+    also.getOrDefault(topic.id(), List.of())
+        .forEach(again -> line(level + 1, "also here: " + named(again.topic())));
   }
 
   private String named(UUID topic) {

@@ -4,7 +4,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.publish.Scope;
@@ -71,6 +73,11 @@ public record Publication(
   /** Thin or unsupported, or empty. */
   public String mark(UUID topic) {
     return published.mark(topic);
+  }
+
+  /** The cross-links by the topics from which they lead. */
+  Map<UUID, List<CrossLink>> leading() {
+    return map().links().stream().collect(Collectors.groupingBy(CrossLink::from));
   }
 
   /** The title: what the root says. */

@@ -15,6 +15,7 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
+import org.pergamena.formats.picture.Drawing;
 import org.pergamena.server.maps.FreshTopics;
 import org.pergamena.server.maps.Log;
 import org.pergamena.server.maps.Maps;

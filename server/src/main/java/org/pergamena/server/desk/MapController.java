@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.pergamena.core.layout.Folds;
 import org.pergamena.core.map.Replacing;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.formats.picture.Drawing;
 import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.Requires;

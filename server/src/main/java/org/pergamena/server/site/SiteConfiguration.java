@@ -4,6 +4,7 @@ import io.swagger.v3.oas.models.media.Schema;
 import java.util.Collection;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import org.pergamena.formats.picture.Drawing;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -27,6 +28,12 @@ class SiteConfiguration implements WebMvcConfigurer {
   public void addViewControllers(ViewControllerRegistry registry) {
     registry.addViewController("/").setViewName("forward:/index.html");
     registry.addViewController("/maps/**").setViewName("forward:/index.html");
+  }
+
+  /** The one way to a scene, for the page and for every picture. */
+  @Bean
+  Drawing drawing() {
+    return new Drawing();
   }
 
   /** Every property is always there; one that may be null says so in its type. */

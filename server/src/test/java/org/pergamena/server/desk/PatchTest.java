@@ -14,6 +14,7 @@ import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.formats.picture.Drawing;
 
 /** What is sent of a desk that has changed, and for how long states are remembered. */
 class PatchTest {

@@ -1,4 +1,4 @@
-package org.pergamena.server.desk;
+package org.pergamena.formats.picture;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,11 +22,8 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.publish.Scope;
 import org.pergamena.formats.fonts.FontMeasurer;
-import org.pergamena.formats.picture.Theme;
-import org.springframework.stereotype.Component;
 
 /** Draws maps: the one way to a scene, for the page and for every picture. */
-@Component
 public class Drawing {
   private final Typesetter typesetter = new Typesetter(Theme.LIGHT.palette(), new FontMeasurer());
 
