@@ -26,6 +26,7 @@ export const FORMATS: readonly (readonly [
       ["html", "Page that opens alone"],
       ["md", "Markdown"],
       ["txt", "Plain text"],
+      ["tex", "LaTeX"],
     ],
   ],
   [
@@ -42,6 +43,7 @@ export const FORMATS: readonly (readonly [
       ["opml", "OPML outline"],
       ["xlsx", "Excel tables"],
       ["csv", "CSV table of topics"],
+      ["graphml", "GraphML"],
       ["json", "JSON"],
     ],
   ],
@@ -94,7 +96,7 @@ export function ofPixels(format: string): boolean {
 
 /** Whether a format has a title page, or what stands for one. */
 export function hasFront(format: string): boolean {
-  return format === "docx" || format === "html";
+  return format === "docx" || format === "html" || format === "tex";
 }
 
 /** What is asked of the server: only what differs from everything. */

@@ -15,6 +15,7 @@ import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.TextStyle.Face;
 import org.pergamena.formats.fonts.FontMeasurer;
 import org.pergamena.formats.image.Gallery;
+import org.pergamena.formats.text.XmlWords;
 
 /**
  * A scene as an SVG drawing (W3C SVG 1.1): text stays text, each line of it as wide as it was laid
@@ -74,7 +75,7 @@ public final class SvgPicture {
     out.writeAttribute("viewBox", "0 0 " + number(scene.width()) + " " + number(scene.height()));
     out.writeAttribute("role", "img");
     out.writeStartElement("title");
-    out.writeCharacters(title);
+    out.writeCharacters(XmlWords.of(title));
     out.writeEndElement();
     if (ground != null) {
       rectangle(new Box(0, 0, scene.width(), scene.height()), ground);
@@ -127,7 +128,7 @@ public final class SvgPicture {
       out.writeAttribute("stroke", Theme.LIGHT.vellum());
       out.writeAttribute("stroke-width", "4");
     }
-    out.writeCharacters(words.text());
+    out.writeCharacters(XmlWords.of(words.text()));
     out.writeEndElement();
   }
 
@@ -174,7 +175,7 @@ public final class SvgPicture {
     out.writeAttribute(LINKS, "href", "data:" + embedded.type() + ";base64," + data);
     if (!image.alt().isBlank()) {
       out.writeStartElement("title");
-      out.writeCharacters(image.alt());
+      out.writeCharacters(XmlWords.of(image.alt()));
       out.writeEndElement();
     }
     out.writeEndElement();

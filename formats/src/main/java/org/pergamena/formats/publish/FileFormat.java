@@ -38,6 +38,18 @@ public enum FileFormat {
       text(OutlineText.of(publication), out);
     }
   },
+  TEX("tex", "application/x-tex;charset=UTF-8") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      text(Latex.of(publication), out);
+    }
+  },
+  GRAPHML("graphml", "application/graphml+xml") {
+    @Override
+    public void write(Publication publication, OutputStream out) {
+      GraphMl.write(publication, out);
+    }
+  },
   OPML("opml", "text/x-opml") {
     @Override
     public void write(Publication publication, OutputStream out) {

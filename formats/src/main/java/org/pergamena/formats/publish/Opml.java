@@ -18,6 +18,7 @@ import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.formats.text.XmlWords;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
@@ -62,7 +63,7 @@ final class Opml {
     opml.setAttributeNS("http://www.w3.org/2000/xmlns/", "xmlns:pg", OWN);
     document.appendChild(opml);
     Element title = under(under(opml, "head"), "title");
-    title.setTextContent(publication.title());
+    title.setTextContent(XmlWords.of(publication.title()));
     topic(map.root(), under(opml, "body"));
   }
 
@@ -74,7 +75,7 @@ final class Opml {
 
   private Element line(Element parent, String words) {
     Element line = under(parent, "outline");
-    line.setAttribute("text", words);
+    line.setAttribute("text", XmlWords.of(words));
     return line;
   }
 
@@ -83,7 +84,7 @@ final class Opml {
     own(line, "id", topic.id().toString());
     own(line, "number", numbers.get(topic.id()));
     if (!topic.note().isBlank()) {
-      line.setAttribute("_note", topic.note());
+      line.setAttribute("_note", XmlWords.of(topic.note()));
     }
     own(line, "definition", topic.content().gloss().definition());
     own(line, "lead", topic.content().gloss().phrase());
@@ -113,7 +114,7 @@ final class Opml {
 
   private static void own(Element line, String name, String value) {
     if (!value.isBlank()) {
-      line.setAttributeNS(OWN, "pg:" + name, value);
+      line.setAttributeNS(OWN, "pg:" + name, XmlWords.of(value));
     }
   }
 }

@@ -26,6 +26,7 @@ import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.image.PngImages;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.picture.Theme;
+import org.pergamena.formats.text.XmlWords;
 
 /** A report as a text document (ECMA-376, WordprocessingML). */
 final class WordReport {
@@ -70,12 +71,12 @@ final class WordReport {
   }
 
   private void front() {
-    paragraph("Title").createRun().setText(report.title());
+    paragraph("Title").createRun().setText(XmlWords.of(report.title()));
     Publication.Front front = publication.front();
     for (String line :
         List.of(front.subtitle(), front.author(), front.institution(), front.course())) {
       if (!line.isBlank()) {
-        paragraph("Subtitle").createRun().setText(line);
+        paragraph("Subtitle").createRun().setText(XmlWords.of(line));
       }
     }
     if (!front.date().isBlank()) {
@@ -96,7 +97,7 @@ final class WordReport {
         XWPFParagraph line = paragraph("TOC" + heading.level());
         CTHyperlink link = line.getCTP().addNewHyperlink();
         link.setAnchor(anchor(heading.topic()));
-        link.addNewR().addNewT().setStringValue(named(heading));
+        link.addNewR().addNewT().setStringValue(XmlWords.of(named(heading)));
         XWPFRun tab = line.createRun();
         tab.addTab();
         WordStyles.field(line, "PAGEREF " + anchor(heading.topic()) + " \\h", "");
@@ -138,7 +139,7 @@ final class WordReport {
               "picture.png",
               Units.toEMU(width * POINTS * shrunk),
               Units.toEMU(height * POINTS * shrunk));
-      picture.getCTPicture().getNvPicPr().getCNvPr().setDescr(alt);
+      picture.getCTPicture().getNvPicPr().getCNvPr().setDescr(XmlWords.of(alt));
     } catch (InvalidFormatException e) {
       throw new IOException(e);
     }
@@ -157,7 +158,7 @@ final class WordReport {
       }
     } else if (block instanceof Block.Passage passage) {
       XWPFParagraph line = paragraph("Quote");
-      line.createRun().setText("\u201c" + passage.words() + "\u201d ");
+      line.createRun().setText("\u201c" + XmlWords.of(passage.words()) + "\u201d ");
       XWPFRun cited = line.createRun();
       cited.setText("(" + publication.cited(passage.source(), passage.place()) + ")");
       cited.setItalic(false);
@@ -166,7 +167,7 @@ final class WordReport {
       if (png != null) {
         put(png, figure.alt(), figure.width(), figure.height());
         if (!figure.alt().isBlank()) {
-          paragraph("Caption").createRun().setText(figure.alt());
+          paragraph("Caption").createRun().setText(XmlWords.of(figure.alt()));
         }
       }
     }
@@ -177,7 +178,7 @@ final class WordReport {
     CTBookmark start = line.getCTP().addNewBookmarkStart();
     start.setName(anchor(heading.topic()));
     start.setId(BigInteger.valueOf(bookmarks));
-    line.createRun().setText(named(heading));
+    line.createRun().setText(XmlWords.of(named(heading)));
     line.getCTP().addNewBookmarkEnd().setId(BigInteger.valueOf(bookmarks++));
     if (!heading.mark().isEmpty()) {
       XWPFRun mark = line.createRun();
@@ -209,7 +210,7 @@ final class WordReport {
         if (i > 0) {
           run.addBreak();
         }
-        run.setText(lines[i]);
+        run.setText(XmlWords.of(lines[i]));
       }
       run.setBold(each.bold());
       run.setItalic(each.italic());
@@ -248,7 +249,7 @@ final class WordReport {
     for (UUID source : report.cited()) {
       Publication.Work work = works.get(source);
       if (work != null) {
-        paragraph("Reference").createRun().setText(work.reference());
+        paragraph("Reference").createRun().setText(XmlWords.of(work.reference()));
       }
     }
   }

@@ -57,7 +57,7 @@ class FileFormatTest {
   private static final Source SURVEY =
       new Source(new UUID(1, 1), "Survey <report>", SourceText.plain("The wall is old."));
   private static final String NOTE =
-      "Ask **the warden**, *soon*, at [her page](https://example.org/w).\n\n"
+      "\u0001Ask **the warden**, *soon*, at [her page](https://example.org/w).\n\n"
           + "1. First\n2. Second\n   - below\n\n> She said & meant it.";
 
   private static TopicMap map() {
@@ -149,10 +149,34 @@ class FileFormatTest {
     assertThat(opml.getElementsByTagName("title").item(0).getTextContent()).isEqualTo("The marsh");
     Element age = (Element) opml.getElementsByTagName("outline").item(2);
     assertThat(age.getAttribute("text")).isEqualTo("Age & <state>");
-    assertThat(age.getAttribute("_note")).isEqualTo(NOTE);
+    assertThat(age.getAttribute("_note")).isEqualTo(NOTE.substring(1));
     assertThat(age.getAttributeNS("urn:pergamena:opml:1", "number")).isEqualTo("1.1");
     assertThat(((Element) age.getElementsByTagName("outline").item(0)).getAttribute("text"))
         .contains("The wall is old.");
+  }
+
+  @Test
+  void a_latex_source_has_its_marks_taken_for_words() throws IOException {
+    String tex = text(FileFormat.TEX);
+    assertThat(tex)
+        .contains("\\title{The marsh\\\\\\large A survey}")
+        .contains("\\subsection[Age \\& <state>]{Age \\& <state> \\textit{\\small thin}}")
+        .contains("Ask \\textbf{the warden}, \\textit{soon}, at ")
+        .contains("\\href{https://example.org/w}{her page}")
+        .contains("\u201cThe wall is old.\u201d (Estuary Board)")
+        .contains("\\item Estuary Board. Survey <report>. 2025.")
+        .endsWith("\\end{document}\n");
+    assertThat(tex.split("begin\\{", -1)).hasSameSizeAs(tex.split("end\\{", -1));
+  }
+
+  @Test
+  void a_graph_has_a_node_a_topic_and_an_edge_a_line() throws Exception {
+    Document graph = xml(written(FileFormat.GRAPHML));
+    assertThat(graph.getElementsByTagName("node").getLength()).isEqualTo(4);
+    assertThat(graph.getElementsByTagName("edge").getLength()).isEqualTo(4);
+    Element last = (Element) graph.getElementsByTagName("edge").item(3);
+    assertThat(last.getAttribute("source")).isEqualTo("t" + AGE);
+    assertThat(last.getTextContent()).isEqualTo("fillslink");
   }
 
   @Test
