@@ -32,6 +32,7 @@ export const FORMATS: readonly (readonly [
   [
     "A picture of the map",
     [
+      ["pdf", "PDF drawing"],
       ["svg", "SVG drawing"],
       ["png", "PNG picture"],
       ["jpg", "JPEG picture"],

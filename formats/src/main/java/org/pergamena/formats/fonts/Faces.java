@@ -6,7 +6,9 @@ import java.awt.font.TextAttribute;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import org.pergamena.core.layout.TextStyle;
 import org.pergamena.core.layout.TextStyle.Face;
@@ -40,6 +42,23 @@ public final class Faces {
                 TextAttribute.SIZE, (float) style.size(),
                 TextAttribute.KERNING, TextAttribute.KERNING_ON,
                 TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
+  }
+
+  /** The bytes of the file of a face, and the name by which fonts made of it go. */
+  public record FontFile(String postScriptName, byte[] bytes) {}
+
+  /** The files of all faces. */
+  public static List<FontFile> files() {
+    List<FontFile> files = new ArrayList<>();
+    FILES.forEach(
+        (face, file) -> {
+          try (InputStream in = Faces.class.getResourceAsStream(file + ".ttf")) {
+            files.add(new FontFile(FONTS.get(face).getPSName(), in.readAllBytes()));
+          } catch (IOException e) {
+            throw new UncheckedIOException("The font " + file + " cannot be read.", e);
+          }
+        });
+    return files;
   }
 
   private static Font load(String file) {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.pergamena.core.outline.MarkdownOutline;
 import org.pergamena.formats.json.MapJson;
 import org.pergamena.formats.picture.JpegPicture;
+import org.pergamena.formats.picture.PdfPicture;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.picture.SvgPicture;
 import org.pergamena.formats.picture.Theme;
@@ -77,6 +78,12 @@ public enum FileFormat {
           Theme.LIGHT.vellum(),
           publication.gallery(),
           out);
+    }
+  },
+  PDF("pdf", "application/pdf") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      PdfPicture.write(publication.map(), publication.scene(), publication.gallery(), out);
     }
   },
   PNG("png", "image/png") {

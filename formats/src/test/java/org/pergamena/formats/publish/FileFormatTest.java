@@ -2,6 +2,7 @@ package org.pergamena.formats.publish;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -14,6 +15,9 @@ import java.util.Set;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.apache.poi.xwpf.usermodel.XWPFParagraph;
@@ -204,6 +208,19 @@ class FileFormatTest {
     assertThat(image.getAttributeNS("http://www.w3.org/1999/xlink", "href"))
         .startsWith("data:image/svg+xml;base64,");
     assertThat(svg.getElementsByTagName("title").item(0).getTextContent()).isEqualTo("The marsh");
+  }
+
+  @Test
+  void a_pdf_is_one_page_whose_text_is_found_with_a_bookmark_for_each_topic() throws IOException {
+    try (PDDocument pdf = Loader.loadPDF(written(FileFormat.PDF))) {
+      assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+      assertThat(pdf.getPage(0).getMediaBox().getWidth())
+          .isCloseTo((float) (publication(1).scene().width() * 0.75), within(1f));
+      assertThat(new PDFTextStripper().getText(pdf)).contains("The marsh", "Age & <state>");
+      var root = pdf.getDocumentCatalog().getDocumentOutline().getFirstChild();
+      assertThat(root.getTitle()).isEqualTo("The marsh");
+      assertThat(root.getFirstChild().getFirstChild().getTitle()).isEqualTo("Age & <state>");
+    }
   }
 
   @Test
