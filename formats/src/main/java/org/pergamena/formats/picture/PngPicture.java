@@ -1,7 +1,8 @@
 package org.pergamena.formats.picture;
 
+import ar.com.hjg.pngj.FilterType;
 import ar.com.hjg.pngj.ImageInfo;
-import ar.com.hjg.pngj.ImageLineInt;
+import ar.com.hjg.pngj.ImageLineByte;
 import ar.com.hjg.pngj.PngWriter;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -22,7 +23,10 @@ public record PngPicture(Scene scene, int scale, int width, int height) {
   public static final int MOST_SCALE = 8;
 
   /** The most pixels that a picture may have. */
-  public static final long MOST_PIXELS = 600_000_000L;
+  public static final long MOST_PIXELS = 1_500_000_000L;
+
+  /** Of 9: a drawing is small at any level, and the highest take several times as long. */
+  private static final int COMPRESSION = 3;
 
   private static final int BAND_PIXELS = 8_000_000;
 
@@ -51,19 +55,22 @@ public record PngPicture(Scene scene, int scale, int width, int height) {
   public void write(Theme theme, Gallery gallery, OutputStream out) {
     PngWriter png = new PngWriter(out, new ImageInfo(width, height, 8, false));
     png.setShouldCloseStream(false);
+    png.setFilterType(FilterType.FILTER_UP); // most rows of a drawing are like those above
+    png.setCompLevel(COMPRESSION);
     png.getMetadata().setDpi(96.0 * scale);
     int bandHeight = Math.max(1, Math.min(height, BAND_PIXELS / width));
     BufferedImage band = new BufferedImage(width, bandHeight, BufferedImage.TYPE_INT_RGB);
     int[] pixels = ((DataBufferInt) band.getRaster().getDataBuffer()).getData();
-    ImageLineInt line = new ImageLineInt(png.imgInfo);
+    ImageLineByte line = new ImageLineByte(png.imgInfo);
+    byte[] bytes = line.getScanline();
     for (int top = 0; top < height; top += bandHeight) {
       paintBand(theme, gallery, band, top);
       for (int row = 0; row < Math.min(bandHeight, height - top); row++) {
         for (int x = 0; x < width; x++) {
           int rgb = pixels[row * width + x];
-          line.getScanline()[3 * x] = rgb >> 16 & 0xFF;
-          line.getScanline()[3 * x + 1] = rgb >> 8 & 0xFF;
-          line.getScanline()[3 * x + 2] = rgb & 0xFF;
+          bytes[3 * x] = (byte) (rgb >> 16);
+          bytes[3 * x + 1] = (byte) (rgb >> 8);
+          bytes[3 * x + 2] = (byte) rgb;
         }
         png.writeRow(line, top + row);
       }

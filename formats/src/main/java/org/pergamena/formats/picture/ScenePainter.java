@@ -19,6 +19,9 @@ import org.pergamena.formats.image.Gallery;
 
 /** Draws a scene with Java2D, as the browser draws it with SVG. */
 final class ScenePainter {
+  /** How far marks of links may stand out of what belongs to a topic, in scene pixels. */
+  private static final int MARKS = 200;
+
   private ScenePainter() {}
 
   static void paint(Scene scene, Gallery gallery, Graphics2D g) {
@@ -29,6 +32,9 @@ final class ScenePainter {
         RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);
     g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
     for (Placed topic : scene.topics()) {
+      if (!seen(topic, g)) {
+        continue;
+      }
       AffineTransform before = g.getTransform();
       g.translate(topic.x(), topic.y());
       topic.items().forEach(item -> paint(item, gallery, g));
@@ -56,6 +62,16 @@ final class ScenePainter {
       g.setStroke(stroke(line.width(), line.dash()));
       g.draw(shape(line.path()));
     }
+  }
+
+  /** Whether something of a topic may lie in what is painted now: a band of a large picture. */
+  private static boolean seen(Placed topic, Graphics2D g) {
+    Box reach = topic.reach();
+    return g.hitClip(
+        (int) Math.floor(topic.x() + reach.x()) - MARKS,
+        (int) Math.floor(topic.y() + reach.y()) - MARKS,
+        (int) Math.ceil(reach.width()) + 2 * MARKS,
+        (int) Math.ceil(reach.height()) + 2 * MARKS);
   }
 
   private static void halo(Item.Words words, Graphics2D g) {
