@@ -59,6 +59,26 @@ describe("what is shown before the server has answered", () => {
     expect(at(desk, "age")?.y).toBe(40);
   });
 
+  it("is a topic with other pictures, and a link that is bent, before they are drawn so", () => {
+    const picture = {
+      id: "p",
+      image: "ink/bird",
+      alt: "A bird",
+      where: "ABOVE" as const,
+      width: 56,
+      ratio: 1,
+    };
+    const desk = provisional(marsh(), [
+      { type: "Illustrate", topic: "birds", pictures: [picture] },
+      { type: "Connect", link: "l", from: "age", to: "birds", phrase: "" },
+      { type: "Bow", link: "l", bend: { x: 40, y: -8 } },
+    ]);
+    expect(desk.topics.find((t) => t.id === "birds")?.pictures).toEqual([picture]);
+    const bent = desk.links.find((link) => link.id === "l");
+    expect(bent).toMatchObject({ bend: { x: 40, y: -8 }, grounds: 0 });
+    expect(shown({ type: "Bow", link: "none", bend: null })).toEqual(marsh());
+  });
+
   it("takes edits one after another", () => {
     const desk = provisional(marsh(), [
       { type: "Add", topic: "gate", parent: "wall", after: "age", label: "Gate" },

@@ -180,8 +180,9 @@ function name(format: string): string {
 
 function usePictureSize(desk: Desk, path: string, query: string, format: string) {
   return useQuery({
-    queryKey: ["picture", desk.id, desk.facts.revision, query, desk.scene.height],
-    queryFn: () => request<{ width: number; height: number }>("GET", `${path}/size?${query}`),
+    queryKey: ["picture", desk.id, desk.facts.revision, format, query, desk.scene.height],
+    queryFn: () =>
+      request<{ width: number; height: number }>("GET", `${path}/size?ending=${format}&${query}`),
     enabled: ofPixels(format),
     retry: false,
   });

@@ -37,6 +37,12 @@ const SIGNS = [
   ],
   ["dotted line, words with ?", "A link that is only supposed"],
   ["three lines of writing", "The topic has a note"],
+  ["something that is said", "A remark on the topic, or on one of its passages, is open"],
+  ["small squares", "Drag them: a picture’s corner sizes it, a link’s ends lead elsewhere"],
+  [
+    "small circle on a link",
+    "Drag it to bend the line; a double press lets the line run by itself",
+  ],
 ] as const;
 
 function Listed({ items }: { items: readonly (readonly [string, string])[] }) {

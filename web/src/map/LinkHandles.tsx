@@ -17,7 +17,7 @@ type Line = Record<Part, Point>;
 
 const NAMES = {
   from: "Lead it from another topic",
-  middle: "Bend it; twice lets it run by itself",
+  middle: "Bend it; a double press lets it run by itself",
   to: "Lead it to another topic",
 } as const;
 

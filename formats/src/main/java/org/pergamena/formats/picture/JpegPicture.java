@@ -23,12 +23,11 @@ public final class JpegPicture {
   private JpegPicture() {}
 
   /**
-   * Writes the picture; the stream stays open.
+   * How large the picture of a scene is.
    *
    * @throws IllegalArgumentException with a sentence for the person if it would be too large
    */
-  public static void write(Scene scene, int scale, Gallery gallery, OutputStream out)
-      throws IOException {
+  public static PngPicture size(Scene scene, int scale) {
     PngPicture size = PngPicture.of(scene, scale);
     if ((long) size.width() * size.height() > MOST_PIXELS) {
       throw new IllegalArgumentException(
@@ -36,6 +35,17 @@ public final class JpegPicture {
                   .formatted(size.width(), size.height())
               + " scale.");
     }
+    return size;
+  }
+
+  /**
+   * Writes the picture; the stream stays open.
+   *
+   * @throws IllegalArgumentException with a sentence for the person if it would be too large
+   */
+  public static void write(Scene scene, int scale, Gallery gallery, OutputStream out)
+      throws IOException {
+    PngPicture size = size(scene, scale);
     BufferedImage image =
         new BufferedImage(size.width(), size.height(), BufferedImage.TYPE_3BYTE_BGR);
     Graphics2D g = image.createGraphics();

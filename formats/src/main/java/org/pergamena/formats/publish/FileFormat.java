@@ -92,11 +92,21 @@ public enum FileFormat {
       PngPicture.of(publication.scene(), publication.scale())
           .write(Theme.LIGHT, publication.gallery(), out);
     }
+
+    @Override
+    public void requireRoom(Publication publication) {
+      PngPicture.of(publication.scene(), publication.scale());
+    }
   },
   JPG("jpg", "image/jpeg") {
     @Override
     public void write(Publication publication, OutputStream out) throws IOException {
       JpegPicture.write(publication.scene(), publication.scale(), publication.gallery(), out);
+    }
+
+    @Override
+    public void requireRoom(Publication publication) {
+      JpegPicture.size(publication.scene(), publication.scale());
     }
   },
   JSON("json", "application/json") {
@@ -130,6 +140,15 @@ public enum FileFormat {
    * @throws IllegalArgumentException with a sentence for the person if it would be too large
    */
   public abstract void write(Publication publication, OutputStream out) throws IOException;
+
+  /**
+   * Refuses before anything is written.
+   *
+   * @throws IllegalArgumentException with a sentence for the person if it would be too large
+   */
+  public void requireRoom(Publication publication) {
+    // other formats are as long as what is in them
+  }
 
   private static void text(String words, OutputStream out) throws IOException {
     out.write(words.getBytes(StandardCharsets.UTF_8));

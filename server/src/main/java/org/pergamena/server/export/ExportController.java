@@ -26,6 +26,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
@@ -57,27 +58,28 @@ class ExportController {
       @PathVariable UUID map,
       @PathVariable String ending,
       @ModelAttribute Wish wish) {
-    FileFormat format =
-        FileFormat.of(ending).orElseThrow(() -> Refused.notFound("A format ." + ending));
+    FileFormat format = format(ending);
     Publication publication = publication(visitor, map, wish);
-    if (format == FileFormat.PNG || format == FileFormat.JPG) {
-      size(publication);
-    }
+    format.requireRoom(publication);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(publication.title(), ending))
         .contentType(MediaType.parseMediaType(format.type()))
         .body(out -> format.write(publication, out));
   }
 
-  /** How large a picture with these wishes would be. */
-  @GetMapping("/size")
-  PictureSize size(
-      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @ModelAttribute Wish wish) {
-    return size(publication(visitor, map, wish));
+  private static FileFormat format(String ending) {
+    return FileFormat.of(ending).orElseThrow(() -> Refused.notFound("A format ." + ending));
   }
 
-  /** Refuses with a sentence for the person if the picture would be too large. */
-  private static PictureSize size(Publication publication) {
+  /** How large a picture with these wishes would be; refused if that is too large. */
+  @GetMapping("/size")
+  PictureSize size(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestParam(defaultValue = "png") String ending,
+      @ModelAttribute Wish wish) {
+    Publication publication = publication(visitor, map, wish);
+    format(ending).requireRoom(publication);
     PngPicture picture = PngPicture.of(publication.scene(), publication.scale());
     return new PictureSize(picture.width(), picture.height());
   }

@@ -1,0 +1,147 @@
+package org.pergamena.core.publish;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.pergamena.core.map.Also;
+import org.pergamena.core.map.AlsoChange;
+import org.pergamena.core.map.Change;
+import org.pergamena.core.map.ContentChange;
+import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.LinkChange;
+import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.Manner;
+import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.Maps;
+import org.pergamena.core.map.Picture;
+import org.pergamena.core.map.Together;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Block.Kind;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
+import org.pergamena.core.source.SourceTextBuilder;
+
+class ReportTest {
+  private static final UUID AGE = Maps.id("age");
+  private static final Source SURVEY = survey();
+  private static final Source LETTER =
+      new Source(Maps.id("letter"), "Letter", SourceText.plain("It drives the squeeze."));
+
+  private static Source survey() {
+    SourceTextBuilder builder = new SourceTextBuilder();
+    builder.block(Kind.PARAGRAPH, 0, "The wall\nis old.");
+    return new Source(Maps.id("survey"), "Survey", builder.page(0, 1, "41").build());
+  }
+
+  private static Report report(TopicMap map) {
+    return Report.of(
+        Scope.WHOLE.of(map),
+        List.of(SURVEY, LETTER),
+        note -> List.of(Block.Paragraph.of(Block.Kind.NOTE, note)));
+  }
+
+  private static TopicMap marsh(Change... changes) {
+    return Maps.marsh().apply(new Together(List.of(changes))).map();
+  }
+
+  private static List<String> headings(Report report) {
+    return report.blocks().stream()
+        .filter(Block.Heading.class::isInstance)
+        .map(Block.Heading.class::cast)
+        .map(h -> h.level() + " " + h.number() + " " + h.words() + " " + h.mark())
+        .map(String::strip)
+        .toList();
+  }
+
+  @Test
+  void each_topic_but_the_root_has_a_heading_with_its_number_and_mark() {
+    TopicMap map =
+        Maps.filled(
+            Maps.marsh(),
+            "age",
+            List.of(Maps.evidence("e", SURVEY, "The wall\nis old.")),
+            List.of());
+    Report report = report(map);
+    assertThat(report.title()).isEqualTo("root");
+    assertThat(headings(report))
+        .containsExactly(
+            "1 1 wall",
+            "2 1.1 age thin",
+            "2 1.2 squeeze unsupported",
+            "1 2 creeks",
+            "2 2.1 fish unsupported");
+    MapLook bare = new MapLook(LayoutKind.BRACES, false, MapLook.Crossing.LINES, false);
+    assertThat(headings(report(map.apply(new LookChange.Arrange(bare)).map())))
+        .contains("1  wall".strip());
+  }
+
+  @Test
+  void what_a_topic_carries_stands_under_its_heading_in_order() {
+    TopicMap map =
+        marsh(
+            new ContentChange.DefineTopic(AGE, "In\nyears.", false),
+            new ContentChange.Mark(AGE, List.of("agreed", "open")),
+            new ContentChange.Annotate(AGE, "Ask the warden."),
+            new ContentChange.Illustrate(
+                AGE,
+                List.of(
+                    new Picture(Maps.id("p"), "ink/wall", "Bricks", Picture.Where.ABOVE, 80, 0.5))),
+            new ContentChange.Refill(
+                AGE,
+                "A sentence that sums it up.",
+                List.of(Maps.evidence("e", SURVEY, "The wall\nis old.")),
+                List.of()));
+    List<Block> blocks = report(map).blocks();
+    int at = 1 + blocks.indexOf(new Block.Heading(AGE, 2, "1.1", "age", "thin"));
+    assertThat(blocks.subList(at, at + 6))
+        .containsExactly(
+            new Block.Figure("ink/wall", "Bricks", 80, 40),
+            Block.Paragraph.of(Block.Kind.DEFINITION, "In years."),
+            Block.Paragraph.of(Block.Kind.SUMMARY, "A sentence that sums it up."),
+            Block.Paragraph.of(Block.Kind.TAGS, "agreed, open question"),
+            Block.Paragraph.of(Block.Kind.NOTE, "Ask the warden."),
+            new Block.Passage("The wall is old.", SURVEY.id(), "p. 41"));
+  }
+
+  @Test
+  void relations_say_where_they_lead_and_what_bears_them_out() {
+    CrossLink link =
+        CrossLink.of(Maps.id("l"), AGE, Maps.id("squeeze"), "drives")
+            .withManner(new Manner(Manner.Direction.BOTH, true))
+            .withNote("Since when?")
+            .withGrounds(List.of(Maps.evidence("g", LETTER, "It drives the squeeze.")));
+    TopicMap map =
+        marsh(
+            new LinkChange.Connect(link),
+            new AlsoChange.Show(new Also(Maps.id("a"), AGE, Maps.id("creeks"))));
+    Report report = report(map);
+    Block.Paragraph relation =
+        report.blocks().stream()
+            .filter(b -> b instanceof Block.Paragraph p && p.kind() == Block.Kind.RELATION)
+            .map(Block.Paragraph.class::cast)
+            .findFirst()
+            .orElseThrow();
+    assertThat(relation.words()).isEqualTo("drives \u2194 squeeze (1.2) (supposed): Since when?");
+    assertThat(relation.runs().get(0).italic()).isTrue();
+    Block after = report.blocks().get(report.blocks().indexOf(relation) + 1);
+    assertThat(after).isEqualTo(new Block.Passage("It drives the squeeze.", LETTER.id(), ""));
+    assertThat(report.blocks())
+        .endsWith(Block.Paragraph.of(Block.Kind.ALSO, "Also here: age (1.1)"));
+  }
+
+  @Test
+  void sources_are_told_in_the_order_in_which_they_are_first_cited() {
+    TopicMap map = Maps.marsh();
+    map =
+        Maps.filled(
+            map, "fish", List.of(Maps.evidence("f", SURVEY, "The wall\nis old.")), List.of());
+    map =
+        Maps.filled(
+            map, "wall", List.of(Maps.evidence("w", LETTER, "It drives the squeeze.")), List.of());
+    assertThat(report(map).cited()).containsExactly(LETTER.id(), SURVEY.id());
+    assertThat(report(Maps.marsh()).cited()).isEmpty();
+  }
+}
