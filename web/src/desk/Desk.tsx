@@ -9,7 +9,6 @@ import { upmost, useChoice } from "../choice/choice";
 import { copyOut } from "../export/copyOut";
 import { Arrivals } from "../gather/Arrivals";
 import { Gather } from "../gather/Gather";
-import { useFileDrop } from "../gather/useFileDrop";
 import { useGather } from "../gather/useGather";
 import { LinesPage } from "../lines/LinesPage";
 import { PastedBar } from "../lines/PastedBar";
@@ -18,9 +17,7 @@ import type { MapCommands } from "../map/commands";
 import { MapPage } from "../map/MapPage";
 import { Tree } from "../map/tree";
 import type { MapTool, MenuAt } from "../map/useCommands";
-import { sorted } from "../pictures/pictures";
 import { usePictures } from "../pictures/usePictures";
-import { takesPassages } from "../reading/carried";
 import type { Spot } from "../reading/spot";
 import { Shelf } from "../shelf/Shelf";
 import { TablePage } from "../table/TablePage";
@@ -33,6 +30,7 @@ import { Notices } from "./Notices";
 import { ReadingPage } from "./ReadingPage";
 import { type Opened, Sheets } from "./Sheets";
 import { useAnnouncer } from "./useAnnouncer";
+import { useTaking } from "./useTaking";
 import { useShown, type View, Views } from "./Views";
 
 type DeskProps = {
@@ -64,18 +62,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const reading = useRef<HTMLElement>(null);
   const selected = tree.get(place.topic) ?? tree.root;
   const bare = desk.topics.length === 1 && !actions.draft;
-  const drop = useFileDrop((files, onto) => {
-    const { images, others } = sorted(files);
-    if (bare || images.length === 0) {
-      gathering.addFiles(files);
-      return;
-    }
-    const below = onto.closest("[data-topic]")?.getAttribute("data-topic") ?? null;
-    pictures.addFiles(tree.get(below) ?? selected, images);
-    if (others.length > 0) {
-      gathering.addFiles(others);
-    }
-  });
+  const taking = useTaking({ tree, actions, selected, bare, gathering, pictures, say });
   const { spot } = place;
 
   // a topic among others replaces what one looked at, a source is gone back from
@@ -121,10 +108,6 @@ export const Desk = memo(function Desk(props: DeskProps) {
       go({ topic: topic.id, spot: { source, start: first?.start ?? 0, end: first?.start ?? 0 } });
     }
   };
-  const passages = takesPassages(({ topic, evidence }, to) => {
-    actions.edit({ type: "MovePassages", topic, evidence: [evidence], to });
-    say(`The passage moved to ${tree.get(to)?.label}`);
-  });
   const fresh = desk.topics.filter((topic) => topic.fresh);
   const chosenFresh = selected.fresh ? selected.id : null;
   const refresh = gathering.refresh;
@@ -230,29 +213,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const given = !empty && opened?.sheet !== "add" && gathering.sending.length > 0;
 
   return (
-    <Frame
-      onDragOver={(event) => {
-        drop.handlers.onDragOver(event);
-        passages.onDragOver(event);
-      }}
-      onDragLeave={(event) => {
-        drop.handlers.onDragLeave(event);
-        passages.onDragLeave();
-      }}
-      onDrop={(event) => {
-        drop.handlers.onDrop(event);
-        passages.onDrop(event);
-      }}
-      onPaste={(event) => {
-        const { images } = sorted([...event.clipboardData.files]);
-        // a spreadsheet gives a picture of its cells besides the cells
-        const words = event.clipboardData.getData("text/plain");
-        if (!bare && !event.defaultPrevented && images.length > 0 && !words) {
-          event.preventDefault();
-          pictures.addFiles(selected, images);
-        }
-      }}
-    >
+    <Frame {...taking.handlers}>
       {announcer}
       <MapArea>
         <Notices
@@ -367,7 +328,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
           onChanged={gathering.refresh}
         />
       </ShelfArea>
-      {drop.over && <DropCover>Drop sources anywhere, or pictures on a topic</DropCover>}
+      {taking.over && <DropCover>Drop sources anywhere, or pictures on a topic</DropCover>}
       {menu && map.current && tree.get(menu.topic) && (
         <TopicMenu
           topic={tree.get(menu.topic) ?? tree.root}

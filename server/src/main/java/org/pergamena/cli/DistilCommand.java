@@ -149,7 +149,7 @@ public final class DistilCommand implements Callable<Integer> {
         sources.stream()
             .map(source -> new Publication.Work(source.id(), source.name(), "", "", "", ""))
             .toList(),
-        new Drawing().published(published, inks).scene(Set.of()),
+        () -> new Drawing().published(published, inks).scene(Set.of()),
         Gallery.empty(),
         2);
   }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -56,5 +58,33 @@ class SweepTest {
     String text = "source_text where body like '%" + words.substring(8, 40) + "%'";
     assertThat(count(application, text)).isEqualTo(1);
     assertThat(visitor.desk(second).at("/sources/0/length").asInt()).isPositive();
+  }
+
+  @Test
+  void a_picture_stays_as_long_as_a_map_has_it(
+      TestVisitor visitor, ApplicationContext application) {
+    String id = UUID.randomUUID().toString();
+    String svg =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='60' height='40' id='"
+            + id
+            + "'><rect width='60' height='40'/></svg>";
+    UUID map = visitor.newMap();
+    byte[] bytes = svg.getBytes(StandardCharsets.UTF_8);
+    String image =
+        visitor
+            .uploadTo("/api/maps/" + map + "/pictures", "a.svg", bytes)
+            .json()
+            .get("image")
+            .asString();
+    String kept = "content where id = '" + image + "'";
+    String root = visitor.desk(map).at("/topics/0/id").asString();
+    Map<String, ?> picture =
+        Map.of("id", id, "image", image, "alt", "", "where", "ABOVE", "width", 60, "ratio", 0.66);
+    visitor.edit(map, Map.of("type", "Illustrate", "topic", root, "pictures", List.of(picture)));
+    String copy = visitor.post("/api/maps/" + map + "/copy", null).json().get("id").asString();
+    visitor.delete("/api/maps/" + map);
+    assertThat(count(application, kept)).as("the copy has it").isEqualTo(1);
+    visitor.delete("/api/maps/" + copy);
+    assertThat(count(application, kept)).isZero();
   }
 }

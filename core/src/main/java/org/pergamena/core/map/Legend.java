@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** The tags of a map and what they mean, in the order in which they are offered. */
 public record Legend(List<Tag> tags) {
@@ -51,6 +52,16 @@ public record Legend(List<Tag> tags) {
   /** The tag of an identity. */
   public Optional<Tag> tag(String id) {
     return tags.stream().filter(tag -> tag.id().equals(id)).findFirst();
+  }
+
+  /** The tags that a topic has, in its order; those that are not in the legend are left out. */
+  public List<Tag> of(Topic topic) {
+    return topic.content().gloss().tags().stream().flatMap(id -> tag(id).stream()).toList();
+  }
+
+  /** The words of the tags that a topic has, with commas between, empty without any. */
+  public String words(Topic topic) {
+    return of(topic).stream().map(Tag::word).collect(Collectors.joining(", "));
   }
 
   /** The tag with a word, whatever its case. */

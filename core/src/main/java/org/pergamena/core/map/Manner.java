@@ -11,9 +11,20 @@ public record Manner(Direction direction, boolean supposed) {
 
   /** Which of the two ends a link points at. */
   public enum Direction {
-    NONE,
+    NONE("\u2014"),
     /** From the first to the second. */
-    ONE,
-    BOTH
+    ONE("\u2192"),
+    BOTH("\u2194");
+
+    private final String arrow;
+
+    Direction(String arrow) {
+      this.arrow = arrow;
+    }
+
+    /** As it is written between the first end and the second. */
+    public String arrow() {
+      return arrow;
+    }
   }
 }

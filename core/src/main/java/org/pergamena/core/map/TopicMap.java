@@ -337,19 +337,30 @@ public final class TopicMap {
    * the legend, and each branch in the colour that it has by its place there.
    */
   public TopicMap only(UUID topic) {
-    List<Topic> topics = preorder(topic(topic));
+    List<Topic> branch = new ArrayList<>(preorder(topic(topic)));
+    branch.set(0, branch.get(0).withParent(null));
+    return among(branch, Map.of());
+  }
+
+  /**
+   * Some of the topics, made one tree, as a map of their own: with the cross-links between them and
+   * where they are shown again among them, without remarks.
+   *
+   * @param newColours of its main branches, from 0; those without one get the first that are free
+   */
+  public TopicMap among(List<Topic> tree, Map<UUID, Integer> newColours) {
     Set<UUID> within = new HashSet<>();
-    topics.forEach(each -> within.add(each.id()));
+    tree.forEach(each -> within.add(each.id()));
     return of(
-        topics.stream().map(t -> t.id().equals(topic) ? t.withParent(null) : t).toList(),
+        tree,
         links().stream().filter(l -> within.contains(l.from()) && within.contains(l.to())).toList(),
         also().stream()
             .filter(a -> within.contains(a.topic()) && within.contains(a.parent()))
             .toList(),
-        comments(),
+        List.of(),
         look,
         legend,
-        Map.of());
+        newColours);
   }
 
   /**
@@ -367,15 +378,7 @@ public final class TopicMap {
     }
     Draft draft = rootedAt(Topic.labelled(root, root().label())).draft();
     branches.forEach(branch -> draft.add(root, Place.LAST, preorder(branch)));
-    TopicMap bare = draft.map();
-    return of(
-        bare.preorder(),
-        links().stream().filter(l -> bare.has(l.from()) && bare.has(l.to())).toList(),
-        also().stream().filter(a -> bare.has(a.topic()) && bare.has(a.parent())).toList(),
-        comments(),
-        look,
-        legend,
-        Map.of());
+    return among(draft.map().preorder(), Map.of());
   }
 
   /** The same topics and cross-links with what each carries made anew. */

@@ -10,9 +10,7 @@ import org.pergamena.core.map.Also;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Gloss;
-import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.Numbering;
-import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
@@ -24,12 +22,6 @@ import org.pergamena.core.source.Source;
  */
 public final class MarkdownOutline {
   private static final int DEEPEST_HEADING = 2;
-  private static final Map<Manner.Direction, String> ARROWS =
-      Map.of(
-          Manner.Direction.ONE, "\u2192",
-          Manner.Direction.BOTH, "\u2194",
-          Manner.Direction.NONE, "\u2014");
-
   private final TopicMap map;
   private final Map<UUID, Source> sources;
   private final Map<UUID, List<CrossLink>> links;
@@ -98,11 +90,9 @@ public final class MarkdownOutline {
       String words = gloss.definition().strip().replaceAll("\\s+", " ");
       text.append('\n').append(indent).append(escape(words)).append('\n');
     }
-    List<String> words =
-        gloss.tags().stream().flatMap(id -> map.legend().tag(id).stream()).map(Tag::word).toList();
+    String words = map.legend().words(topic);
     if (!words.isEmpty()) {
-      String tags = escape(String.join(", ", words));
-      text.append('\n').append(indent).append("*").append(tags).append("*\n");
+      text.append('\n').append(indent).append("*").append(escape(words)).append("*\n");
     }
   }
 
@@ -145,7 +135,7 @@ public final class MarkdownOutline {
       text.append('\n')
           .append(heading ? "" : indent(level) + "  ")
           .append(phrase)
-          .append(ARROWS.get(link.manner().direction()))
+          .append(link.manner().direction().arrow())
           .append(' ')
           .append(escape(map.topic(link.to()).label()))
           .append(number.isEmpty() ? "" : " (" + number + ")")
@@ -171,7 +161,7 @@ public final class MarkdownOutline {
   }
 
   private String footnote(Evidence evidence) {
-    String quote = evidence.passage().exact().strip().replaceAll("\\s+", " ");
+    String quote = evidence.passage().line();
     Source source = sources.get(evidence.passage().source());
     String place = source.text().locate(evidence.passage().start()).citation();
     return "\u201c"

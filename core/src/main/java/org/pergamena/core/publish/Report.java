@@ -12,11 +12,10 @@ import org.pergamena.core.map.Also;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Gloss;
-import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.Numbering;
-import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 
 /**
@@ -28,12 +27,6 @@ import org.pergamena.core.source.Source;
  * @param cited the sources of which passages are quoted, in the order in which they first are
  */
 public record Report(String title, List<Block> blocks, List<UUID> cited) {
-  private static final Map<Manner.Direction, String> ARROWS =
-      Map.of(
-          Manner.Direction.ONE, "\u2192",
-          Manner.Direction.BOTH, "\u2194",
-          Manner.Direction.NONE, "\u2014");
-
   public Report {
     blocks = List.copyOf(blocks);
     cited = List.copyOf(cited);
@@ -73,12 +66,7 @@ public record Report(String title, List<Block> blocks, List<UUID> cited) {
           .forEach(p -> blocks.add(new Block.Figure(p.image(), p.alt(), p.width(), p.height())));
       said(Block.Kind.DEFINITION, gloss.definition());
       said(Block.Kind.SUMMARY, topic.summary());
-      said(
-          Block.Kind.TAGS,
-          gloss.tags().stream()
-              .flatMap(id -> map.legend().tag(id).stream())
-              .map(Tag::word)
-              .collect(Collectors.joining(", ")));
+      said(Block.Kind.TAGS, map.legend().words(topic));
       if (!topic.note().isBlank()) {
         blocks.addAll(notes.apply(topic.note()));
       }
@@ -102,10 +90,8 @@ public record Report(String title, List<Block> blocks, List<UUID> cited) {
       Source source = sources.get(evidence.passage().source());
       if (source != null) {
         cited.add(source.id());
-        boolean found = evidence.passage().anchored();
-        String place = found ? source.text().locate(evidence.passage().start()).citation() : "";
-        String words = evidence.passage().exact().strip().replaceAll("\\s+", " ");
-        blocks.add(new Block.Passage(words, source.id(), place));
+        Passage passage = evidence.passage();
+        blocks.add(new Block.Passage(passage.line(), source.id(), source.place(passage)));
       }
     }
 
@@ -116,7 +102,7 @@ public record Report(String title, List<Block> blocks, List<UUID> cited) {
       }
       String supposed = link.manner().supposed() ? " (supposed)" : "";
       String note = link.note().isBlank() ? "" : ": " + link.note().strip();
-      String arrow = ARROWS.get(link.manner().direction());
+      String arrow = link.manner().direction().arrow();
       runs.add(Block.Run.plain(arrow + " " + named(link.to()) + supposed + note));
       blocks.add(new Block.Paragraph(Block.Kind.RELATION, runs));
       link.grounds().forEach(this::passage);

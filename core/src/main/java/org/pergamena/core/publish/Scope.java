@@ -71,25 +71,12 @@ public record Scope(
     for (Topic topic : map.preorder()) {
       if (kept.contains(topic.id())) {
         List<UUID> children = topic.children().stream().filter(kept::contains).toList();
-        topics.add(topic.withChildren(children).with(this::shown));
+        topics.add(topic.withChildren(children));
       }
     }
     Map<UUID, Integer> colours = new HashMap<>();
     map.root().children().forEach(main -> colours.put(main, map.colour(main)));
-    TopicMap published =
-        TopicMap.of(
-            topics,
-            map.links().stream()
-                .filter(link -> kept.contains(link.from()) && kept.contains(link.to()))
-                .map(this::shown)
-                .toList(),
-            map.also().stream()
-                .filter(also -> kept.contains(also.topic()) && kept.contains(also.parent()))
-                .toList(),
-            List.of(),
-            map.look(),
-            map.legend(),
-            colours);
+    TopicMap published = map.among(topics, colours).with(this::shown, this::shown);
     return new Published(published, marks ? marks(whole, kept) : Map.of());
   }
 

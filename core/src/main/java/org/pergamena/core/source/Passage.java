@@ -46,6 +46,11 @@ public record Passage(UUID source, int start, int end, String exact, String pref
     return end > start;
   }
 
+  /** Its words on one line. */
+  public String line() {
+    return exact.strip().replaceAll("\\s+", " ");
+  }
+
   /** The same words at the same place of another source, which has the same text. */
   public Passage in(UUID copy) {
     return new Passage(copy, start, end, exact, prefix, suffix);

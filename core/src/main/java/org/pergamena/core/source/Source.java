@@ -30,6 +30,11 @@ public record Source(UUID id, String name, SourceText text, List<Span> excluded,
     return new Source(id, name, text, excluded, other);
   }
 
+  /** Page, time or heading of a passage of it, as it is cited; empty if that is not known. */
+  public String place(Passage passage) {
+    return passage.anchored() ? text.locate(passage.start()).citation() : "";
+  }
+
   /** Whether an offset lies in a stretch that is left out. */
   public boolean excludes(int offset) {
     return excluded.stream().anyMatch(span -> span.start() <= offset && offset < span.end());

@@ -53,4 +53,14 @@ class LegendTest {
     assertThatThrownBy(() -> Gloss.NONE.withDefinition(tooLong, false))
         .hasMessageContaining("into the note");
   }
+
+  @Test
+  void a_topic_has_its_tags_in_its_order_and_only_those_of_the_legend() {
+    Topic topic =
+        Topic.labelled(Maps.id("wall"), "Wall")
+            .with(c -> c.withGloss(gloss -> gloss.withTags(List.of("open", "gone", "agreed"))));
+    assertThat(Legend.USUAL.of(topic)).extracting(Tag::id).containsExactly("open", "agreed");
+    assertThat(Legend.USUAL.words(topic)).isEqualTo("open question, agreed");
+    assertThat(Legend.USUAL.words(Topic.labelled(Maps.id("bank"), "Bank"))).isEmpty();
+  }
 }

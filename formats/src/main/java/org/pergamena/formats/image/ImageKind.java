@@ -30,7 +30,7 @@ public enum ImageKind {
   }
 
   /** The kind that bytes are, by how they begin; null if it is none of these. */
-  static ImageKind of(byte[] bytes) {
+  public static ImageKind of(byte[] bytes) {
     String head = new String(bytes, 0, Math.min(bytes.length, 1024), StandardCharsets.ISO_8859_1);
     if (head.startsWith("\u0089PNG\r\n")) {
       return PNG;

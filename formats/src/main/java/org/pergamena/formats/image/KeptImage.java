@@ -14,6 +14,11 @@ public record KeptImage(ImageKind kind, byte[] bytes, int width, int height, byt
   /** The largest file, in bytes. */
   public static final int MOST_BYTES = 10_000_000;
 
+  /** The bytes for the screen. */
+  public byte[] shown() {
+    return screen == null ? bytes : screen;
+  }
+
   /** The longest side for the screen, in pixels. */
   static final int SCREEN_SIDE = 1280;
 

@@ -104,8 +104,7 @@ public class Drawing {
     MapLook shown = prepared.map().look();
     String number = shown.numbered() ? prepared.numbers().get(topic.id()) : "";
     Gloss gloss = topic.content().gloss();
-    List<Tag> tags =
-        gloss.tags().stream().flatMap(id -> prepared.map().legend().tag(id).stream()).toList();
+    List<Tag> tags = prepared.map().legend().of(topic);
     String text = loose ? topic.note() : "";
     return new TopicLook(
         number,

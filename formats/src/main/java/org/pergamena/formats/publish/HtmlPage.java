@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +21,6 @@ import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.source.Source;
 import org.pergamena.formats.picture.SvgPicture;
 
 /**
@@ -37,7 +35,6 @@ final class HtmlPage {
   private final Publication publication;
   private final TopicMap map;
   private final Map<UUID, String> numbers;
-  private final Map<UUID, Source> sources;
   private final Map<UUID, List<CrossLink>> links;
   private final Map<UUID, List<Also>> also;
   private final Map<UUID, String> named = new HashMap<>();
@@ -47,8 +44,7 @@ final class HtmlPage {
     this.publication = publication;
     this.map = publication.map();
     this.numbers = Numbering.of(map);
-    this.sources = publication.bySource();
-    this.links = map.links().stream().collect(Collectors.groupingBy(CrossLink::from));
+    this.links = publication.leading();
     this.also = map.also().stream().collect(Collectors.groupingBy(Also::parent));
     map.preorder().forEach(topic -> named.put(topic.id(), named(topic)));
   }
@@ -143,9 +139,7 @@ final class HtmlPage {
     Gloss gloss = topic.content().gloss();
     paragraph("definition", escaped(gloss.definition()));
     paragraph("summary", escaped(topic.summary()));
-    List<String> tags = new ArrayList<>();
-    gloss.tags().forEach(tag -> map.legend().tag(tag).ifPresent(t -> tags.add(t.word())));
-    paragraph("tags", escaped(String.join(", ", tags)));
+    paragraph("tags", escaped(map.legend().words(topic)));
     if (!topic.note().isBlank()) {
       String note = RENDERER.render(NOTES.parse(topic.note()));
       page.append("<div class=\"note\">").append(note).append("</div>\n");
@@ -171,12 +165,11 @@ final class HtmlPage {
   }
 
   private void passage(Evidence evidence) {
-    Source source = sources.get(evidence.passage().source());
+    String place = publication.place(evidence);
     page.append("<blockquote><p>")
-        .append(escaped(Publication.words(evidence)))
+        .append(escaped(evidence.passage().line()))
         .append("</p>")
-        .append(
-            source == null ? "" : "<footer>" + escaped(publication.place(evidence)) + "</footer>")
+        .append(place.isEmpty() ? "" : "<footer>" + escaped(place) + "</footer>")
         .append("</blockquote>\n");
   }
 

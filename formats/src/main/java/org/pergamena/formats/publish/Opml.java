@@ -1,7 +1,6 @@
 package org.pergamena.formats.publish;
 
 import java.io.OutputStream;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -88,7 +87,7 @@ final class Opml {
     }
     own(line, "definition", topic.content().gloss().definition());
     own(line, "lead", topic.content().gloss().phrase());
-    own(line, "tags", String.join(", ", tags(topic)));
+    own(line, "tags", map.legend().words(topic));
     own(line, "mark", publication.mark(topic.id()));
     for (Evidence evidence : topic.evidence()) {
       own(line(line, publication.quote(evidence)), "kind", "passage");
@@ -100,16 +99,6 @@ final class Opml {
       own(to, "to", link.to().toString());
     }
     map.children(topic).forEach(child -> topic(child, line));
-  }
-
-  private List<String> tags(Topic topic) {
-    List<String> words = new ArrayList<>();
-    topic
-        .content()
-        .gloss()
-        .tags()
-        .forEach(id -> map.legend().tag(id).ifPresent(tag -> words.add(tag.word())));
-    return words;
   }
 
   private static void own(Element line, String name, String value) {

@@ -1,16 +1,15 @@
 package org.pergamena.formats.publish;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.publish.Scope;
-import org.pergamena.core.source.Locator;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.image.Gallery;
 
@@ -21,7 +20,7 @@ import org.pergamena.formats.image.Gallery;
  * @param published what of the map is published
  * @param sources those of the map, in their order
  * @param works what is known of sources beside their text
- * @param scene the map as it is drawn
+ * @param drawn the map as it is drawn, which costs something only for formats that show it
  * @param gallery its images
  * @param scale pixels for each scene pixel, in formats of pixels
  */
@@ -30,7 +29,7 @@ public record Publication(
     Scope.Published published,
     List<Source> sources,
     List<Work> works,
-    Scene scene,
+    Supplier<Scene> drawn,
     Gallery gallery,
     int scale) {
   /** What stands on a title page beside the title; each may be empty. */
@@ -65,6 +64,11 @@ public record Publication(
     }
   }
 
+  /** The map as it is drawn. */
+  public Scene scene() {
+    return drawn.get();
+  }
+
   /** What of the map is published. */
   public TopicMap map() {
     return published.map();
@@ -87,15 +91,11 @@ public record Publication(
 
   /** Where a passage stands: the name of its source, with the page or time if there is one. */
   public String place(Evidence evidence) {
-    Source source = bySource().get(evidence.passage().source());
+    Source source = source(evidence.passage().source());
     if (source == null) {
       return "";
     }
-    String at = "";
-    if (evidence.passage().anchored()) {
-      Locator where = source.text().locate(evidence.passage().start());
-      at = where.citation();
-    }
+    String at = source.place(evidence.passage());
     return source.name() + (at.isEmpty() ? "" : ", " + at);
   }
 
@@ -113,18 +113,14 @@ public record Publication(
   /** The words of a passage in quotation marks, on one line, with where they stand. */
   public String quote(Evidence evidence) {
     String place = place(evidence);
-    return "\u201c" + words(evidence) + "\u201d" + (place.isEmpty() ? "" : " \u2014 " + place);
+    return "\u201c"
+        + evidence.passage().line()
+        + "\u201d"
+        + (place.isEmpty() ? "" : " \u2014 " + place);
   }
 
-  /** The words of a passage on one line. */
-  public static String words(Evidence evidence) {
-    return evidence.passage().exact().strip().replaceAll("\\s+", " ");
-  }
-
-  /** Sources by their identity. */
-  public Map<UUID, Source> bySource() {
-    Map<UUID, Source> byId = new HashMap<>();
-    sources.forEach(source -> byId.put(source.id(), source));
-    return byId;
+  /** A source by its identity, null if there is none. */
+  Source source(UUID id) {
+    return sources.stream().filter(source -> source.id().equals(id)).findFirst().orElse(null);
   }
 }

@@ -45,12 +45,6 @@ record Sheets(String name, List<List<Object>> rows) {
       Topic parent = topic.parent() == null ? null : map.topic(topic.parent());
       Set<UUID> sources = new LinkedHashSet<>();
       topic.evidence().forEach(evidence -> sources.add(evidence.passage().source()));
-      List<String> tags = new ArrayList<>();
-      topic
-          .content()
-          .gloss()
-          .tags()
-          .forEach(id -> map.legend().tag(id).ifPresent(tag -> tags.add(tag.word())));
       rows.add(
           List.of(
               numbers.get(topic.id()),
@@ -58,7 +52,7 @@ record Sheets(String name, List<List<Object>> rows) {
               parent == null ? "" : parent.label(),
               topic.content().gloss().definition(),
               topic.note(),
-              String.join(", ", tags),
+              map.legend().words(topic),
               topic.summary(),
               topic.evidence().size(),
               sources.size(),
@@ -68,21 +62,19 @@ record Sheets(String name, List<List<Object>> rows) {
   }
 
   private static Sheets passages(Publication publication) {
-    Map<UUID, Source> sources = publication.bySource();
     Map<UUID, String> numbers = Numbering.of(publication.map());
     List<List<Object>> rows = new ArrayList<>();
     rows.add(List.of("number", "topic", "passage", "source", "place"));
     for (Topic topic : publication.map().preorder()) {
       for (Evidence evidence : topic.evidence()) {
-        Source source = sources.get(evidence.passage().source());
-        boolean found = source != null && evidence.passage().anchored();
+        Source source = publication.source(evidence.passage().source());
         rows.add(
             List.of(
                 numbers.get(topic.id()),
                 topic.label(),
-                Publication.words(evidence),
+                evidence.passage().line(),
                 source == null ? "" : source.name(),
-                found ? source.text().locate(evidence.passage().start()).citation() : ""));
+                source == null ? "" : source.place(evidence.passage())));
       }
     }
     return new Sheets("Passages", rows);
@@ -109,9 +101,8 @@ record Sheets(String name, List<List<Object>> rows) {
   private static Sheets sources(Publication publication) {
     List<List<Object>> rows = new ArrayList<>();
     rows.add(List.of("name", "author", "date", "kind", "address", "words"));
-    Map<UUID, Source> sources = publication.bySource();
     for (Publication.Work work : publication.works()) {
-      Source source = sources.get(work.source());
+      Source source = publication.source(work.source());
       rows.add(
           List.of(
               work.name(),

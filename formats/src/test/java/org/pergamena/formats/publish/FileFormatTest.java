@@ -109,7 +109,7 @@ class FileFormatTest {
         List.of(SURVEY),
         List.of(
             new Publication.Work(SURVEY.id(), SURVEY.name(), "Estuary Board", "2025", "text", "")),
-        scene,
+        () -> scene,
         new Gallery(image -> Drawings.svg(image, "#2b2620").orElse(null), scale),
         scale);
   }
@@ -234,7 +234,7 @@ class FileFormatTest {
     Scene huge = new Scene(9_000, 9_000, List.of(), List.of(), List.of());
     Publication large =
         new Publication(
-            one.front(), one.published(), one.sources(), one.works(), huge, one.gallery(), 2);
+            one.front(), one.published(), one.sources(), one.works(), () -> huge, one.gallery(), 2);
     assertThatThrownBy(() -> FileFormat.JPG.write(large, new ByteArrayOutputStream()))
         .hasMessageContaining("Choose PNG");
   }

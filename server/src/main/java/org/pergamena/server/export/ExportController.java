@@ -1,8 +1,10 @@
 package org.pergamena.server.export;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.MapLook;
@@ -22,6 +24,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -88,8 +91,11 @@ class ExportController {
     TopicMap map = maps.get(mapId).map();
     Set<UUID> closed = wish.isOpen() ? views.of(visitor, mapId).closed() : Set.of();
     Scope.Published published = wish.scope(closed).of(map);
-    Scope.Published drawn = wish.scope(Set.of()).of(printed(map));
-    Scene scene = drawing.published(drawn, sources.ids(mapId)).scene(closed);
+    List<UUID> inks = sources.ids(mapId);
+    // drawn once, and only for formats that show it
+    Supplier<Scene> scene =
+        SingletonSupplier.of(
+            () -> drawing.published(wish.scope(Set.of()).of(printed(map)), inks).scene(closed));
     return new Publication(
         wish.front(),
         published,

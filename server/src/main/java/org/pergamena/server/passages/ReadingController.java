@@ -141,7 +141,7 @@ class ReadingController {
         words.before(),
         passage.exact(),
         words.after(),
-        passage.anchored() ? where.citation() : "",
+        source.place(passage),
         passage.anchored() ? where.speaker() : null,
         evidence.stance(),
         evidence.origin(),

@@ -98,11 +98,8 @@ class PictureController {
   ResponseEntity<byte[]> figure(
       @PathVariable UUID map, @PathVariable UUID source, @PathVariable int number) {
     try {
-      KeptImage figure = figureOf(map, source, number);
-      boolean whole = figure.screen() == null;
-      byte[] bytes = whole ? figure.bytes() : figure.screen();
-      boolean jpeg = bytes[0] == (byte) 0xFF;
-      return lasting(jpeg ? ImageKind.JPEG : ImageKind.PNG).body(bytes);
+      byte[] bytes = figureOf(map, source, number).shown();
+      return lasting(ImageKind.of(bytes)).body(bytes);
     } catch (UnreadableException e) {
       throw unreadable(e);
     }

@@ -133,11 +133,9 @@ public class Pictures {
   @Transactional(readOnly = true)
   public Shown screen(UUID mapId, String image) {
     PictureRow row = row(mapId, image);
-    if (row.screen == null) {
-      return new Shown(row.kind, files.bytes(row.contentId));
-    }
-    boolean png = row.screen[0] != (byte) 0xFF;
-    return new Shown(png ? ImageKind.PNG : ImageKind.JPEG, row.screen);
+    return row.screen == null
+        ? new Shown(row.kind, files.bytes(row.contentId))
+        : new Shown(ImageKind.of(row.screen), row.screen);
   }
 
   /**
