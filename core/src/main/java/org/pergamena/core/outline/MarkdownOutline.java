@@ -163,7 +163,7 @@ public final class MarkdownOutline {
   private String footnote(Evidence evidence) {
     String quote = evidence.passage().line();
     Source source = sources.get(evidence.passage().source());
-    String place = source.text().locate(evidence.passage().start()).citation();
+    String place = source.place(evidence.passage());
     return "\u201c"
         + escape(quote)
         + "\u201d \u2014 "

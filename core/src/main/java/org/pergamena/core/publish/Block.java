@@ -22,11 +22,38 @@ public sealed interface Block {
    * Words in one manner.
    *
    * @param address where they link to, or null
+   * @param footnote what stands at the foot of the page, in place of words; mostly empty
    */
-  record Run(String words, boolean bold, boolean italic, String address) {
+  record Run(String words, boolean bold, boolean italic, String address, List<Run> footnote) {
+    public Run {
+      footnote = List.copyOf(footnote);
+    }
+
+    /** Words that have no footnote. */
+    public Run(String words, boolean bold, boolean italic, String address) {
+      this(words, bold, italic, address, List.of());
+    }
+
     /** Words as those around them. */
     public static Run plain(String words) {
       return new Run(words, false, false, null);
+    }
+
+    /** A footnote that says this. */
+    public static Run footnote(List<Run> said) {
+      return new Run("", false, false, null, said);
+    }
+
+    /** The same manner with other words. */
+    public Run saying(String other) {
+      return new Run(other, bold, italic, address, footnote);
+    }
+
+    /** Several one after the other, without their manner. */
+    public static String words(List<Run> runs) {
+      StringBuilder all = new StringBuilder();
+      runs.forEach(run -> all.append(run.words()));
+      return all.toString();
     }
   }
 
@@ -53,9 +80,7 @@ public sealed interface Block {
 
     /** Its words alone. */
     public String words() {
-      StringBuilder all = new StringBuilder();
-      runs.forEach(run -> all.append(run.words()));
-      return all.toString();
+      return Run.words(runs);
     }
   }
 
@@ -77,9 +102,13 @@ public sealed interface Block {
    * A passage that bears a topic out, word for word.
    *
    * @param source in which it stands
-   * @param place page, time or heading, as it is cited; may be empty
+   * @param cited its citation, in the text or as a footnote
    */
-  record Passage(String words, UUID source, String place) implements Block {}
+  record Passage(String words, UUID source, List<Run> cited) implements Block {
+    public Passage {
+      cited = List.copyOf(cited);
+    }
+  }
 
   /** A picture with what it shows. */
   record Figure(String image, String alt, double width, double height) implements Block {}

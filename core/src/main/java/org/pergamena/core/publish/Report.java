@@ -1,10 +1,9 @@
 package org.pergamena.core.publish;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -15,6 +14,8 @@ import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.reference.Citation;
+import org.pergamena.core.source.Locator;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 
@@ -24,12 +25,25 @@ import org.pergamena.core.source.Source;
  *
  * @param title what the root says
  * @param blocks in their order
- * @param cited the sources of which passages are quoted, in the order in which they first are
+ * @param references the works that are cited
  */
-public record Report(String title, List<Block> blocks, List<UUID> cited) {
+public record Report(String title, List<Block> blocks, List<Citing.Entry> references) {
   public Report {
     blocks = List.copyOf(blocks);
-    cited = List.copyOf(cited);
+    references = List.copyOf(references);
+  }
+
+  /**
+   * How a report cites.
+   *
+   * @param keys the keys of sources as works
+   * @param style how citations are worded
+   * @param footnotes whether they are footnotes even where the style puts them in the text
+   */
+  public record Manner(Map<UUID, String> keys, Citing style, boolean footnotes) {
+    public Manner {
+      keys = Map.copyOf(keys);
+    }
   }
 
   /** Puts a report together. */
@@ -42,9 +56,19 @@ public record Report(String title, List<Block> blocks, List<UUID> cited) {
     private final Map<UUID, List<CrossLink>> links;
     private final Map<UUID, List<Also>> also;
     private final List<Block> blocks = new ArrayList<>();
-    private final Set<UUID> cited = new LinkedHashSet<>();
+    private final Map<UUID, String> keys;
+    private final Function<Citation, List<Block.Run>> citing;
+    private final Cited cited;
 
-    Maker(Scope.Published published, List<Source> sources, Function<String, List<Block>> notes) {
+    Maker(
+        Scope.Published published,
+        List<Source> sources,
+        Function<String, List<Block>> notes,
+        Map<UUID, String> keys,
+        Function<Citation, List<Block.Run>> citing) {
+      this.keys = keys;
+      this.citing = citing;
+      this.cited = new Cited(citing);
       this.published = published;
       this.map = published.map();
       this.sources = sources.stream().collect(Collectors.toMap(Source::id, Function.identity()));
@@ -68,7 +92,7 @@ public record Report(String title, List<Block> blocks, List<UUID> cited) {
       said(Block.Kind.SUMMARY, topic.summary());
       said(Block.Kind.TAGS, map.legend().words(topic));
       if (!topic.note().isBlank()) {
-        blocks.addAll(notes.apply(topic.note()));
+        blocks.addAll(cited.in(notes.apply(topic.note())));
       }
       topic.evidence().forEach(this::passage);
       for (CrossLink link : links.getOrDefault(topic.id(), List.of())) {
@@ -89,9 +113,9 @@ public record Report(String title, List<Block> blocks, List<UUID> cited) {
     private void passage(Evidence evidence) {
       Source source = sources.get(evidence.passage().source());
       if (source != null) {
-        cited.add(source.id());
         Passage passage = evidence.passage();
-        blocks.add(new Block.Passage(passage.line(), source.id(), source.place(passage)));
+        Citation citation = Citation.of(keys.getOrDefault(source.id(), ""), where(source, passage));
+        blocks.add(new Block.Passage(passage.line(), source.id(), citing.apply(citation)));
       }
     }
 
@@ -115,15 +139,65 @@ public record Report(String title, List<Block> blocks, List<UUID> cited) {
     }
   }
 
+  /** Where in its source a passage stands, as it is cited. */
+  public static Citation.Where where(Source source, Passage passage) {
+    if (!passage.anchored()) {
+      return Citation.Where.WHOLE;
+    }
+    Locator at = source.text().locate(passage.start());
+    if (at.pageLabel() != null && !at.pageLabel().contains(" ")) {
+      return new Citation.Where(Citation.Where.Kind.PAGE, at.pageLabel());
+    }
+    return at.pageLabel() == null && at.startMs() != null
+        ? new Citation.Where(Citation.Where.Kind.TIME, at.citation())
+        : new Citation.Where(Citation.Where.Kind.PLACE, at.citation());
+  }
+
   /**
    * The report of what is published of a map.
    *
    * @param notes what a note says, which is written in CommonMark
    */
   public static Report of(
-      Scope.Published published, List<Source> sources, Function<String, List<Block>> notes) {
-    Maker maker = new Maker(published, sources, notes);
+      Scope.Published published,
+      List<Source> sources,
+      Function<String, List<Block>> notes,
+      Manner manner) {
+    // once to hear what is cited, in its order, and once with the words for it
+    List<Citation> asked = new ArrayList<>();
+    make(
+        published,
+        sources,
+        notes,
+        manner.keys(),
+        citation -> {
+          asked.add(citation);
+          return List.of();
+        });
+    Citing.Worded worded = manner.style().word(asked);
+    Iterator<List<Block.Run>> next = worded.citations().iterator();
+    boolean footnotes = manner.footnotes() || worded.inNotes();
+    Maker maker =
+        make(
+            published,
+            sources,
+            notes,
+            manner.keys(),
+            citation -> {
+              List<Block.Run> words = next.next();
+              return footnotes && !words.isEmpty() ? List.of(Block.Run.footnote(words)) : words;
+            });
+    return new Report(published.map().root().label(), maker.blocks, worded.references());
+  }
+
+  private static Maker make(
+      Scope.Published published,
+      List<Source> sources,
+      Function<String, List<Block>> notes,
+      Map<UUID, String> keys,
+      Function<Citation, List<Block.Run>> citing) {
+    Maker maker = new Maker(published, sources, notes, keys, citing);
     maker.topic(published.map().root(), 0);
-    return new Report(published.map().root().label(), maker.blocks, List.copyOf(maker.cited));
+    return maker;
   }
 }

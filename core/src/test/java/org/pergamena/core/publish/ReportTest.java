@@ -2,7 +2,11 @@ package org.pergamena.core.publish;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.map.Also;
@@ -19,6 +23,8 @@ import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.reference.Citation;
+import org.pergamena.core.reference.Citations;
 import org.pergamena.core.source.Block.Kind;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
@@ -37,10 +43,32 @@ class ReportTest {
   }
 
   private static Report report(TopicMap map) {
+    return report(map, false);
+  }
+
+  private static Report report(TopicMap map, boolean footnotes) {
     return Report.of(
         Scope.WHOLE.of(map),
         List.of(SURVEY, LETTER),
-        note -> List.of(Block.Paragraph.of(Block.Kind.NOTE, note)));
+        note -> List.of(Block.Paragraph.of(Block.Kind.NOTE, note)),
+        new Report.Manner(
+            Map.of(SURVEY.id(), "survey", LETTER.id(), "letter"), ReportTest::plain, footnotes));
+  }
+
+  /** Each citation by its number, its works and their places. */
+  private static Citing.Worded plain(List<Citation> citations) {
+    List<List<Block.Run>> words = new ArrayList<>();
+    Set<String> keys = new LinkedHashSet<>();
+    for (Citation citation : citations) {
+      boolean known = citation.cites().stream().noneMatch(cite -> cite.key().equals("unknown"));
+      if (known) {
+        citation.cites().forEach(cite -> keys.add(cite.key()));
+      }
+      String said = "(" + (words.size() + 1) + " " + Citations.write(citation) + ")";
+      words.add(known ? List.of(Block.Run.plain(said)) : List.of());
+    }
+    return new Citing.Worded(
+        words, keys.stream().map(key -> new Citing.Entry(key, "", List.of())).toList(), false);
   }
 
   private static TopicMap marsh(Change... changes) {
@@ -103,7 +131,7 @@ class ReportTest {
             Block.Paragraph.of(Block.Kind.SUMMARY, "A sentence that sums it up."),
             Block.Paragraph.of(Block.Kind.TAGS, "agreed, open question"),
             Block.Paragraph.of(Block.Kind.NOTE, "Ask the warden."),
-            new Block.Passage("The wall is old.", SURVEY.id(), "p. 41"));
+            new Block.Passage("The wall is old.", SURVEY.id(), said("(1 [@survey, p. 41])")));
   }
 
   @Test
@@ -127,7 +155,8 @@ class ReportTest {
     assertThat(relation.words()).isEqualTo("drives \u2194 squeeze (1.2) (supposed): Since when?");
     assertThat(relation.runs().get(0).italic()).isTrue();
     Block after = report.blocks().get(report.blocks().indexOf(relation) + 1);
-    assertThat(after).isEqualTo(new Block.Passage("It drives the squeeze.", LETTER.id(), ""));
+    assertThat(after)
+        .isEqualTo(new Block.Passage("It drives the squeeze.", LETTER.id(), said("(1 [@letter])")));
     assertThat(report.blocks())
         .endsWith(Block.Paragraph.of(Block.Kind.ALSO, "Also here: age (1.1)"));
   }
@@ -141,7 +170,48 @@ class ReportTest {
     map =
         Maps.filled(
             map, "wall", List.of(Maps.evidence("w", LETTER, "It drives the squeeze.")), List.of());
-    assertThat(report(map).cited()).containsExactly(LETTER.id(), SURVEY.id());
-    assertThat(report(Maps.marsh()).cited()).isEmpty();
+    assertThat(report(map).references())
+        .extracting(Citing.Entry::key)
+        .containsExactly("letter", "survey");
+    assertThat(report(Maps.marsh()).references()).isEmpty();
+  }
+
+  private static List<Block.Run> said(String words) {
+    return List.of(Block.Run.plain(words));
+  }
+
+  @Test
+  void notes_cite_where_they_say_so_and_unknown_works_stay_as_they_are_written() {
+    TopicMap map =
+        marsh(
+            new ContentChange.Annotate(
+                AGE, "Older [see @letter, p. 2], or not [@unknown], [@survey] says."));
+    Block.Paragraph note =
+        report(map).blocks().stream()
+            .filter(b -> b instanceof Block.Paragraph p && p.kind() == Block.Kind.NOTE)
+            .map(Block.Paragraph.class::cast)
+            .findFirst()
+            .orElseThrow();
+    assertThat(note.words())
+        .isEqualTo("Older (1 [see @letter, p. 2]), or not [@unknown], (3 [@survey]) says.");
+    assertThat(report(map).references())
+        .extracting(Citing.Entry::key)
+        .containsExactly("letter", "survey");
+  }
+
+  @Test
+  void citations_can_be_footnotes() {
+    TopicMap map = marsh(new ContentChange.Annotate(AGE, "Older [@letter], it says."));
+    Block.Paragraph note =
+        (Block.Paragraph)
+            report(map, true).blocks().stream()
+                .filter(Block.Paragraph.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+    assertThat(note.runs())
+        .containsExactly(
+            Block.Run.plain("Older"),
+            Block.Run.footnote(said("(1 [@letter])")),
+            Block.Run.plain(", it says."));
   }
 }

@@ -57,7 +57,7 @@ public final class MapJson {
 
   @JsonInclude(JsonInclude.Include.NON_NULL)
   private record PassageJson(
-      String source, int start, int end, String exact, Integer page, Long startMs) {}
+      String source, Integer start, Integer end, String exact, Integer page, Long startMs) {}
 
   /** Writes the document in UTF-8; the stream stays open. */
   public static void write(TopicMap map, List<Source> sources, OutputStream out) {
@@ -109,6 +109,10 @@ public final class MapJson {
   }
 
   private static PassageJson passage(Evidence evidence, Source source) {
+    if (!evidence.passage().anchored()) {
+      String exact = evidence.passage().exact();
+      return new PassageJson(source.id().toString(), null, null, exact, null, null);
+    }
     Locator where = source.text().locate(evidence.passage().start());
     return new PassageJson(
         source.id().toString(),

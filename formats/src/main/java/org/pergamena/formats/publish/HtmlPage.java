@@ -149,7 +149,7 @@ final class HtmlPage {
       String phrase = link.phrase().isEmpty() ? "" : "<i>" + escaped(link.phrase()) + "</i> ";
       String note = link.note().isBlank() ? "" : ": " + escaped(link.note());
       String supposed = link.manner().supposed() ? " (supposed)" : "";
-      paragraph("link", phrase + "\u2192 " + reference(link.to()) + supposed + note);
+      paragraph("link", phrase + link.manner().direction().arrow() + " " + reference(link.to()) + supposed + note);
       link.grounds().forEach(this::passage);
     }
   }

@@ -7,12 +7,19 @@ import java.util.stream.Collectors;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 
 /** A map as plain text: a line a topic, two blanks deeper for each level. */
 final class OutlineText {
+  private static final Map<Manner.Direction, String> ARROWS =
+      Map.of(
+          Manner.Direction.NONE, "--",
+          Manner.Direction.ONE, "->",
+          Manner.Direction.BOTH, "<->");
+
   private final Publication publication;
   private final TopicMap map;
   private final Map<UUID, String> numbers;
@@ -51,7 +58,7 @@ final class OutlineText {
     }
     for (CrossLink link : links.getOrDefault(topic.id(), List.of())) {
       String phrase = link.phrase().isEmpty() ? "" : link.phrase() + " ";
-      paragraphs(indent, phrase + "-> " + named(link.to()));
+      paragraphs(indent, phrase + ARROWS.get(link.manner().direction()) + " " + named(link.to()));
     }
     map.children(topic).forEach(child -> topic(child, level + 1));
     also.getOrDefault(topic.id(), List.of())

@@ -13,6 +13,7 @@ import org.apache.poi.ss.usermodel.Font;
 import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.ss.usermodel.Sheet;
 import org.apache.poi.xssf.streaming.SXSSFWorkbook;
+import org.pergamena.formats.table.Cells;
 
 /** Tables as files: CSV (RFC 4180, UTF-8 with a mark at its beginning) and XLSX (ECMA-376). */
 final class SheetFiles {
@@ -28,7 +29,7 @@ final class SheetFiles {
     writer.write('\uFEFF'); // so that a spreadsheet takes it for UTF-8
     CSVPrinter printer = new CSVPrinter(writer, CSVFormat.RFC4180);
     for (var row : table.rows()) {
-      printer.printRecord(row);
+      printer.printRecord(row.stream().map(Cells::guarded).toList());
     }
     printer.flush();
   }

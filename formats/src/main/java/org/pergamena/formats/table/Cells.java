@@ -38,12 +38,27 @@ public final class Cells {
     try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
       for (CSVRecord row : parser) {
         line = parser.getCurrentLineNumber() + 1;
-        rows.add(row.toList());
+        rows.add(row.stream().map(Cells::bare).toList());
       }
     } catch (IOException | RuntimeException e) {
       throw new BrokenTableException(line, e);
     }
     return rows;
+  }
+
+  /**
+   * A cell that no spreadsheet takes for a formula: what begins like one gets an apostrophe before
+   * it, which is taken away where it is read again.
+   */
+  public static Object guarded(Object cell) {
+    String words = cell.toString();
+    boolean formula = !words.isEmpty() && "=+-@\t\r".indexOf(words.charAt(0)) >= 0;
+    return formula || words.startsWith("'") ? "'" + words : cell;
+  }
+
+  private static String bare(String cell) {
+    boolean guarded = cell.length() > 1 && cell.charAt(0) == '\'';
+    return guarded && "=+-@\t\r'".indexOf(cell.charAt(1)) >= 0 ? cell.substring(1) : cell;
   }
 
   /** A tab if the first line has one, as sentences have none; else what it has most of. */
