@@ -21,7 +21,7 @@ public sealed interface Block {
   /**
    * Words in one manner.
    *
-   * @param address where they link to, or null
+   * @param address where they link to; a topic of the report after a {@code #}; or null
    * @param footnote what stands at the foot of the page, in place of words; mostly empty
    */
   record Run(String words, boolean bold, boolean italic, String address, List<Run> footnote) {

@@ -100,7 +100,8 @@ public record Report(String title, List<Block> blocks, List<Citing.Entry> refere
       }
       map.children(topic).forEach(child -> topic(child, level + 1));
       for (Also again : also.getOrDefault(topic.id(), List.of())) {
-        said(Block.Kind.ALSO, "Also here: " + named(again.topic()));
+        List<Block.Run> runs = List.of(Block.Run.plain("Also here: "), linked(again.topic()));
+        blocks.add(new Block.Paragraph(Block.Kind.ALSO, runs));
       }
     }
 
@@ -127,9 +128,18 @@ public record Report(String title, List<Block> blocks, List<Citing.Entry> refere
       String supposed = link.manner().supposed() ? " (supposed)" : "";
       String note = link.note().isBlank() ? "" : ": " + link.note().strip();
       String arrow = link.manner().direction().arrow();
-      runs.add(Block.Run.plain(arrow + " " + named(link.to()) + supposed + note));
+      runs.add(Block.Run.plain(arrow + " "));
+      runs.add(linked(link.to()));
+      if (!supposed.isEmpty() || !note.isEmpty()) {
+        runs.add(Block.Run.plain(supposed + note));
+      }
       blocks.add(new Block.Paragraph(Block.Kind.RELATION, runs));
       link.grounds().forEach(this::passage);
+    }
+
+    /** A topic's name, which leads to its heading. */
+    private Block.Run linked(UUID topic) {
+      return new Block.Run(named(topic), false, false, "#" + topic);
     }
 
     private String named(UUID topic) {

@@ -158,7 +158,12 @@ class ReportTest {
     assertThat(after)
         .isEqualTo(new Block.Passage("It drives the squeeze.", LETTER.id(), said("(1 [@letter])")));
     assertThat(report.blocks())
-        .endsWith(Block.Paragraph.of(Block.Kind.ALSO, "Also here: age (1.1)"));
+        .endsWith(
+            new Block.Paragraph(
+                Block.Kind.ALSO,
+                List.of(
+                    Block.Run.plain("Also here: "),
+                    new Block.Run("age (1.1)", false, false, "#" + AGE))));
   }
 
   @Test

@@ -1,10 +1,9 @@
 package org.pergamena.formats.publish;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.pergamena.core.publish.Block;
+import org.pergamena.core.publish.Citing;
 import org.pergamena.core.publish.Report;
 
 /**
@@ -30,13 +29,11 @@ final class Latex {
 
   private final Publication publication;
   private final Report report;
-  private final Map<UUID, Publication.Work> works = new HashMap<>();
   private final StringBuilder text = new StringBuilder();
 
   private Latex(Publication publication) {
     this.publication = publication;
-    this.report = Report.of(publication.published(), publication.sources(), Notes::read);
-    publication.works().forEach(work -> works.put(work.source(), work));
+    this.report = publication.report();
   }
 
   static String of(Publication publication) {
@@ -115,8 +112,9 @@ final class Latex {
       line("\\end{quote}");
     } else if (block instanceof Block.Passage passage) {
       line("\\begin{quote}");
-      String cited = publication.cited(passage.source(), passage.place());
-      line("\u201c" + escaped(passage.words()) + "\u201d (" + escaped(cited) + ")");
+      boolean noted = passage.cited().stream().anyMatch(run -> !run.footnote().isEmpty());
+      String cited = passage.cited().isEmpty() || noted ? "" : " ";
+      line("\u201c" + escaped(passage.words()) + "\u201d" + cited + said(passage.cited()));
       line("\\end{quote}");
     } else if (block instanceof Block.Figure figure && !figure.alt().isBlank()) {
       line("% a picture: " + figure.alt().replaceAll("\\s+", " "));
@@ -124,35 +122,46 @@ final class Latex {
   }
 
   private static String said(Block.Paragraph paragraph) {
+    String line = said(paragraph.runs());
+    return switch (paragraph.kind()) {
+      case TAGS, ALSO -> "\\textit{" + line + "}";
+      case NOTE_HEADING -> "\\textbf{" + line + "}";
+      default -> line;
+    };
+  }
+
+  private static String said(List<Block.Run> runs) {
     StringBuilder line = new StringBuilder();
-    for (Block.Run run : paragraph.runs()) {
+    for (Block.Run run : runs) {
+      if (!run.footnote().isEmpty()) {
+        line.append("\\footnote{").append(said(run.footnote())).append("}");
+        continue;
+      }
       String words = escaped(run.words()).replace("\n", "\\\\\n");
       words = run.bold() ? "\\textbf{" + words + "}" : words;
       words = run.italic() ? "\\textit{" + words + "}" : words;
-      if (run.address() != null) {
+      if (run.address() != null && run.address().startsWith("#")) {
+        words = "\\hyperref[t" + run.address().substring(1) + "]{" + words + "}";
+      } else if (run.address() != null) {
         String address = run.address().replaceAll("([%#\\\\{}])", "\\\\$1");
         words = "\\href{" + address + "}{" + words + "}";
       }
       line.append(words);
     }
-    return switch (paragraph.kind()) {
-      case TAGS, ALSO -> "\\textit{" + line + "}";
-      case NOTE_HEADING -> "\\textbf{" + line + "}";
-      default -> line.toString();
-    };
+    return line.toString();
   }
 
   private void references() {
-    if (report.cited().isEmpty()) {
+    if (report.references().isEmpty()) {
       return;
     }
     text.append('\n');
-    line("\\section*{Sources}");
-    line("\\begin{itemize}");
-    for (UUID source : report.cited()) {
-      Publication.Work work = works.get(source);
-      line(work == null ? "" : "\\item " + escaped(work.reference()));
+    line("\\section*{References}");
+    line("\\begin{list}{}{\\setlength{\\leftmargin}{1.5em}\\setlength{\\itemindent}{-1.5em}}");
+    for (Citing.Entry entry : report.references()) {
+      String label = entry.label().isEmpty() ? "" : escaped(entry.label()) + " ";
+      line("\\item[] " + label + said(entry.runs()));
     }
-    line("\\end{itemize}");
+    line("\\end{list}");
   }
 }

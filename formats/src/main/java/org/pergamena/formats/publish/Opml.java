@@ -94,7 +94,10 @@ final class Opml {
     }
     for (CrossLink link : links.getOrDefault(topic.id(), List.of())) {
       String phrase = link.phrase().isEmpty() ? "" : link.phrase() + " ";
-      Element to = line(line, phrase + link.manner().direction().arrow() + " " + map.topic(link.to()).label());
+      Element to =
+          line(
+              line,
+              phrase + link.manner().direction().arrow() + " " + map.topic(link.to()).label());
       own(to, "kind", "link");
       own(to, "to", link.to().toString());
     }

@@ -1,14 +1,17 @@
 package org.pergamena.formats.publish;
 
+import com.ibm.icu.util.ULocale;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.publish.Report;
 import org.pergamena.core.publish.Scope;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.image.Gallery;
@@ -19,7 +22,7 @@ import org.pergamena.formats.image.Gallery;
  * @param front what stands on a title page
  * @param published what of the map is published
  * @param sources those of the map, in their order
- * @param works what is known of sources beside their text
+ * @param works what can be cited, and how
  * @param drawn the map as it is drawn, which costs something only for formats that show it
  * @param gallery its images
  * @param scale pixels for each scene pixel, in formats of pixels
@@ -28,45 +31,44 @@ public record Publication(
     Front front,
     Scope.Published published,
     List<Source> sources,
-    List<Work> works,
+    Works works,
     Supplier<Scene> drawn,
     Gallery gallery,
     int scale) {
-  /** What stands on a title page beside the title; each may be empty. */
-  public record Front(
-      String subtitle, String author, String institution, String date, String course) {
-    /** Nothing beside the title. */
-    public static final Front NONE = new Front("", "", "", "", "");
-  }
-
   /**
-   * What is known of a source beside its text; all but its name may be empty.
+   * What stands on a title page beside the title; each may be empty.
    *
-   * @param dated when it is from, as a person wrote it
-   * @param kind what a person calls its kind
+   * @param foot words of one's own at the foot of a page that opens alone, in CommonMark
    */
-  public record Work(
-      UUID source, String name, String author, String dated, String kind, String address) {
-    /** As it stands in a list of sources. */
-    public String reference() {
-      StringBuilder reference = new StringBuilder();
-      if (!author.isBlank()) {
-        reference.append(author).append(author.endsWith(".") ? " " : ". ");
-      }
-      reference.append(name).append(name.endsWith(".") ? "" : ".");
-      if (!dated.isBlank()) {
-        reference.append(' ').append(dated).append('.');
-      }
-      if (!address.isBlank()) {
-        reference.append(' ').append(address);
-      }
-      return reference.toString();
+  public record Front(
+      String subtitle, String author, String institution, String course, String date, String foot) {
+    /** Nothing beside the title. */
+    public static final Front NONE = new Front("", "", "", "", "", "");
+
+    /** Those that say something, in the order in which they stand. */
+    List<String> lines() {
+      return Stream.of(subtitle, author, institution, course, date)
+          .filter(line -> !line.isBlank())
+          .toList();
     }
   }
 
   /** The map as it is drawn. */
   public Scene scene() {
     return drawn.get();
+  }
+
+  /** The language in which most of its words are, ISO 639-1; English if that cannot be told. */
+  String language() {
+    return sources.stream()
+        .map(Source::language)
+        .filter(language -> !language.isEmpty())
+        .collect(Collectors.groupingBy(language -> language, Collectors.counting()))
+        .entrySet()
+        .stream()
+        .max(Map.Entry.<String, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+        .map(language -> ULocale.forLanguageTag(language.getKey()).getLanguage())
+        .orElse("en");
   }
 
   /** What of the map is published. */
@@ -99,15 +101,13 @@ public record Publication(
     return source.name() + (at.isEmpty() ? "" : ", " + at);
   }
 
-  /** A source as it is cited in brackets: who wrote it or its name, and the place in it. */
-  public String cited(UUID source, String place) {
-    String by =
-        works.stream()
-            .filter(work -> work.source().equals(source))
-            .map(work -> work.author().isBlank() ? work.name() : work.author())
-            .findFirst()
-            .orElse("");
-    return by + (place.isBlank() ? "" : ", " + place);
+  /** The map as a text, with its citations in words. */
+  public Report report() {
+    return Report.of(
+        published,
+        sources,
+        Notes::read,
+        new Report.Manner(works.keys(), works.style(), works.footnotes()));
   }
 
   /** The words of a passage in quotation marks, on one line, with where they stand. */

@@ -11,6 +11,9 @@ import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.reference.Field;
+import org.pergamena.core.reference.Person;
+import org.pergamena.core.reference.Reference;
 import org.pergamena.core.source.Source;
 
 /**
@@ -100,16 +103,36 @@ record Sheets(String name, List<List<Object>> rows) {
 
   private static Sheets sources(Publication publication) {
     List<List<Object>> rows = new ArrayList<>();
-    rows.add(List.of("name", "author", "date", "kind", "address", "words"));
-    for (Publication.Work work : publication.works()) {
-      Source source = publication.source(work.source());
+    rows.add(
+        List.of(
+            "name",
+            "key",
+            "author",
+            "date",
+            "type",
+            "in",
+            "publisher",
+            "pages",
+            "DOI",
+            "ISBN",
+            "address",
+            "words"));
+    for (Works.Shelved shelved : publication.works().list()) {
+      Source source = shelved.source() == null ? null : publication.source(shelved.source());
+      Reference known = shelved.work().reference();
       rows.add(
           List.of(
-              work.name(),
-              work.author(),
-              work.dated(),
-              work.kind(),
-              work.address(),
+              shelved.name(),
+              shelved.work().key(),
+              Person.written(known.makers()),
+              known.get(Field.ISSUED),
+              known.type().word(),
+              known.get(Field.CONTAINER),
+              known.get(Field.PUBLISHER),
+              known.get(Field.PAGES),
+              known.get(Field.DOI),
+              known.get(Field.ISBN),
+              known.get(Field.URL),
               source == null ? 0 : source.text().words()));
     }
     return new Sheets("Sources", rows);

@@ -5,15 +5,14 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.math.BigInteger;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.apache.poi.openxml4j.exceptions.InvalidFormatException;
 import org.apache.poi.util.Units;
 import org.apache.poi.xwpf.usermodel.BreakType;
 import org.apache.poi.xwpf.usermodel.Document;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
+import org.apache.poi.xwpf.usermodel.XWPFFootnote;
 import org.apache.poi.xwpf.usermodel.XWPFHyperlinkRun;
 import org.apache.poi.xwpf.usermodel.XWPFParagraph;
 import org.apache.poi.xwpf.usermodel.XWPFRun;
@@ -21,6 +20,7 @@ import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTBookmark;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTHyperlink;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.publish.Block;
+import org.pergamena.core.publish.Citing;
 import org.pergamena.core.publish.Report;
 import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.image.PngImages;
@@ -39,14 +39,12 @@ final class WordReport {
   private final Publication publication;
   private final Report report;
   private final XWPFDocument document = new XWPFDocument();
-  private final Map<UUID, Publication.Work> works = new HashMap<>();
   private final WordLists lists = new WordLists(document);
   private int bookmarks;
 
   WordReport(Publication publication) {
     this.publication = publication;
-    this.report = Report.of(publication.published(), publication.sources(), Notes::read);
-    publication.works().forEach(work -> works.put(work.source(), work));
+    this.report = publication.report();
   }
 
   void write(OutputStream out) throws IOException {
@@ -72,15 +70,8 @@ final class WordReport {
 
   private void front() {
     paragraph("Title").createRun().setText(XmlWords.of(report.title()));
-    Publication.Front front = publication.front();
-    for (String line :
-        List.of(front.subtitle(), front.author(), front.institution(), front.course())) {
-      if (!line.isBlank()) {
-        paragraph("Subtitle").createRun().setText(XmlWords.of(line));
-      }
-    }
-    if (!front.date().isBlank()) {
-      paragraph("Subtitle").createRun().setText(front.date());
+    for (String line : publication.front().lines()) {
+      paragraph("Subtitle").createRun().setText(XmlWords.of(line));
     }
     breakPage();
   }
@@ -158,10 +149,10 @@ final class WordReport {
       }
     } else if (block instanceof Block.Passage passage) {
       XWPFParagraph line = paragraph("Quote");
-      line.createRun().setText("\u201c" + XmlWords.of(passage.words()) + "\u201d ");
-      XWPFRun cited = line.createRun();
-      cited.setText("(" + publication.cited(passage.source(), passage.place()) + ")");
-      cited.setItalic(false);
+      boolean noted = passage.cited().stream().anyMatch(run -> !run.footnote().isEmpty());
+      String after = noted || passage.cited().isEmpty() ? "\u201d" : "\u201d ";
+      line.createRun().setText("\u201c" + XmlWords.of(passage.words()) + after);
+      runs(line, passage.cited(), 0);
     } else if (block instanceof Block.Figure figure) {
       byte[] png = PngImages.of(publication.gallery().embedded(figure.image()));
       if (png != null) {
@@ -204,6 +195,10 @@ final class WordReport {
       line.setIndentationLeft(depth * 360);
     }
     for (Block.Run each : runs) {
+      if (!each.footnote().isEmpty()) {
+        footnote(line, each.footnote());
+        continue;
+      }
       XWPFRun run = each.address() == null ? line.createRun() : linked(line, each.address());
       String[] lines = each.words().split("\n", -1);
       for (int i = 0; i < lines.length; i++) {
@@ -217,7 +212,20 @@ final class WordReport {
     }
   }
 
+  private void footnote(XWPFParagraph line, List<Block.Run> said) {
+    XWPFFootnote footnote = document.createFootnote();
+    line.addFootnoteReference(footnote);
+    XWPFParagraph foot = footnote.createParagraph();
+    foot.setStyle("FootnoteText");
+    runs(foot, said, 0);
+  }
+
   private static XWPFRun linked(XWPFParagraph line, String address) {
+    if (address.startsWith("#")) {
+      CTHyperlink link = line.getCTP().addNewHyperlink();
+      link.setAnchor(anchor(UUID.fromString(address.substring(1))));
+      return new XWPFHyperlinkRun(link, link.addNewR(), line);
+    }
     XWPFHyperlinkRun run = line.createHyperlinkRun(address);
     run.setUnderline(org.apache.poi.xwpf.usermodel.UnderlinePatterns.SINGLE);
     return run;
@@ -242,15 +250,17 @@ final class WordReport {
   }
 
   private void references() {
-    if (report.cited().isEmpty()) {
+    if (report.references().isEmpty()) {
       return;
     }
-    paragraph("Heading1").createRun().setText("Sources");
-    for (UUID source : report.cited()) {
-      Publication.Work work = works.get(source);
-      if (work != null) {
-        paragraph("Reference").createRun().setText(XmlWords.of(work.reference()));
+    paragraph("Heading1").createRun().setText("References");
+    for (Citing.Entry entry : report.references()) {
+      XWPFParagraph line = paragraph("Reference");
+      if (!entry.label().isEmpty()) {
+        line.createRun().setText(XmlWords.of(entry.label()));
+        line.createRun().addTab();
       }
+      runs(line, entry.runs(), 0);
     }
   }
 }

@@ -61,7 +61,8 @@ final class WordStyles {
     space(style("Tags", "Tags", 10, false, true), 0, 80);
     space(style("NoteHeading", "Note Heading", 11, true, false), 120, 60);
     space(style("Relation", "Relation", 11, false, false), 0, 80);
-    indent(space(style("Quote", "Quote", 11, false, true), 0, 120), 480);
+    indent(space(style("Quote", "Quote", 11, false, false), 0, 120), 480);
+    space(style("FootnoteText", "footnote text", 9.5, false, false), 0, 40);
     CTPPrGeneral picture = space(style("Picture", "Picture", 11, false, false), 120, 60);
     picture.getSpacing().unsetLine(); // a picture is as high as it is
     picture.addNewJc().setVal(STJc.CENTER);

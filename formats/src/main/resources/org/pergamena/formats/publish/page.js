@@ -102,6 +102,13 @@
       }
     }
   });
+  // what is closed is printed too
+  let closed = [];
+  window.addEventListener("beforeprint", () => {
+    closed = [...outline.querySelectorAll("details:not([open])")];
+    closed.forEach((details) => { details.open = true; });
+  });
+  window.addEventListener("afterprint", () => closed.forEach((details) => { details.open = false; }));
   const find = document.getElementById("find");
   const found = document.getElementById("found");
   const all = [...outline.querySelectorAll("details")];

@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.math.BigInteger;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import javax.imageio.ImageIO;
@@ -41,10 +42,17 @@ import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.publish.Scope;
+import org.pergamena.core.reference.Field;
+import org.pergamena.core.reference.Person;
+import org.pergamena.core.reference.Reference;
+import org.pergamena.core.reference.Role;
+import org.pergamena.core.reference.Work;
+import org.pergamena.core.reference.WorkType;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.Span;
+import org.pergamena.formats.citation.Style;
 import org.pergamena.formats.fonts.FontMeasurer;
 import org.pergamena.formats.image.Drawings;
 import org.pergamena.formats.image.Gallery;
@@ -60,9 +68,19 @@ class FileFormatTest {
   private static final UUID CREEKS = new UUID(0, 4);
   private static final Source SURVEY =
       new Source(new UUID(1, 1), "Survey <report>", SourceText.plain("The wall is old."));
+  private static final Reference BOOK =
+      new Reference(
+          WorkType.BOOK,
+          Map.of(Role.AUTHOR, List.of(Person.body("Estuary Board"))),
+          Map.of(Field.TITLE, SURVEY.name(), Field.ISSUED, "2025"));
+  private static final Reference OTHER =
+      new Reference(
+          WorkType.BOOK,
+          Map.of(Role.AUTHOR, List.of(new Person("Pell", "Jory", ""))),
+          Map.of(Field.TITLE, "Silt", Field.ISSUED, "2029"));
   private static final String NOTE =
       "\u0001Ask **the warden**, *soon*, at [her page](https://example.org/w).\n\n"
-          + "1. First\n2. Second\n   - below\n\n> She said & meant it.";
+          + "1. First\n2. Second\n   - below\n\n> She said & meant it [see @pell2029, p. 3].";
 
   private static TopicMap map() {
     Passage passage = Passage.of(SURVEY, new Span(0, 16));
@@ -85,6 +103,10 @@ class FileFormatTest {
   }
 
   private static Publication publication(int scale) {
+    return publication(scale, "apa", false);
+  }
+
+  private static Publication publication(int scale, String style, boolean footnotes) {
     Scope.Published published = Scope.WHOLE.of(map());
     Sheet sheet =
         new Sheet(
@@ -104,11 +126,17 @@ class FileFormatTest {
             new Typesetter(Theme.LIGHT.palette(), new FontMeasurer()));
     Scene scene = Layout.of(LayoutKind.BRACES).lay(sheet);
     return new Publication(
-        new Publication.Front("A survey", "Estuary Board", "", "2026", ""),
+        new Publication.Front(
+            "A survey", "Estuary Board", "", "", "2026", "By [us](https://example.org/us)."),
         published,
         List.of(SURVEY),
-        List.of(
-            new Publication.Work(SURVEY.id(), SURVEY.name(), "Estuary Board", "2025", "text", "")),
+        Works.of(
+            List.of(
+                new Works.Shelved(SURVEY.id(), SURVEY.name(), "text", new Work("board2025", BOOK)),
+                new Works.Shelved(null, "Silt", "", new Work("pell2029", OTHER))),
+            Style.of(style).orElseThrow(),
+            "en",
+            footnotes),
         () -> scene,
         new Gallery(image -> Drawings.svg(image, "#2b2620").orElse(null), scale),
         scale);
@@ -167,8 +195,9 @@ class FileFormatTest {
         .contains("\\subsection[Age \\& <state>]{Age \\& <state> \\textit{\\small thin}}")
         .contains("Ask \\textbf{the warden}, \\textit{soon}, at ")
         .contains("\\href{https://example.org/w}{her page}")
-        .contains("\u201cThe wall is old.\u201d (Estuary Board)")
-        .contains("\\item Estuary Board. Survey <report>. 2025.")
+        .contains("\u201cThe wall is old.\u201d (Estuary Board, 2025)")
+        .contains("\\item[] Estuary Board. (2025). \\textit{Survey <report>}.")
+        .contains("meant it (see Pell, 2029, p. 3).")
         .endsWith("\\end{document}\n");
     assertThat(tex.split("begin\\{", -1)).hasSameSizeAs(tex.split("end\\{", -1));
   }
@@ -195,8 +224,8 @@ class FileFormatTest {
           .isEqualTo("The wall is old.");
       assertThat(book.getSheet("Relations").getRow(1).getCell(1).getStringCellValue())
           .isEqualTo("fills");
-      assertThat(book.getSheet("Sources").getRow(1).getCell(1).getStringCellValue())
-          .isEqualTo("Estuary Board");
+      assertThat(book.getSheet("Sources").getRow(1).getCell(2).getStringCellValue())
+          .isEqualTo("{Estuary Board}");
     }
   }
 
@@ -249,10 +278,14 @@ class FileFormatTest {
     assertThat(page.select("header p").text()).contains("A survey", "Estuary Board");
     org.jsoup.nodes.Element details = page.getElementById("o" + AGE);
     assertThat(details.selectFirst("summary").text()).isEqualTo("1.1 Age & <state> thin");
-    assertThat(details.select(".note strong").text()).isEqualTo("the warden");
-    assertThat(details.select("blockquote p").first().text()).isEqualTo("She said & meant it.");
-    assertThat(details.select("blockquote footer").text()).isEqualTo("Survey <report>");
-    assertThat(details.select("p.link a").attr("href")).isEqualTo("#o" + CREEKS);
+    assertThat(details.select("p.note strong").text()).isEqualTo("the warden");
+    assertThat(details.select("blockquote p").first().text())
+        .isEqualTo("She said & meant it (see Pell, 2029, p. 3).");
+    assertThat(details.select("blockquote cite").text()).isEqualTo("(Estuary Board, 2025)");
+    assertThat(details.select("p.relation a").attr("href")).isEqualTo("#o" + CREEKS);
+    assertThat(page.select(".references li").eachText())
+        .containsExactly("Estuary Board. (2025). Survey <report>.", "Pell, J. (2029). Silt.");
+    assertThat(page.select("body > footer a").attr("href")).isEqualTo("https://example.org/us");
     assertThat(page.getElementById("t" + AGE)).as("on the drawing").isNotNull();
     assertThat(written(FileFormat.HTML).length).isLessThan(500_000);
   }
@@ -267,11 +300,12 @@ class FileFormatTest {
       assertThat(styled(all, "Subtitle")).containsExactly("A survey", "Estuary Board", "2026");
       assertThat(styled(all, "TOC2")).hasSize(1).first().asString().startsWith("1.1 Age & <state>");
       assertThat(styled(all, "Heading1"))
-          .containsExactly("1 Wall", "2 Creeks  unsupported", "Sources");
+          .containsExactly("1 Wall", "2 Creeks  unsupported", "References");
       assertThat(styled(all, "Heading2").get(0)).isEqualTo("1.1 Age & <state>  thin");
       assertThat(styled(all, "Quote"))
-          .containsExactly("\u201cThe wall is old.\u201d (Estuary Board)");
-      assertThat(styled(all, "Reference")).containsExactly("Estuary Board. Survey <report>. 2025.");
+          .containsExactly("\u201cThe wall is old.\u201d (Estuary Board, 2025)");
+      assertThat(styled(all, "Reference"))
+          .containsExactly("Estuary Board. (2025). Survey <report>.", "Pell, J. (2029). Silt.");
       assertThat(styled(all, "Caption")).containsExactly("The map: The marsh", "A fish");
       XWPFParagraph note =
           all.stream().filter(p -> p.getText().startsWith("Ask")).findFirst().orElseThrow();
@@ -286,6 +320,23 @@ class FileFormatTest {
           .isEqualTo(BigInteger.valueOf(480));
       assertThat(document.getAllPictures()).hasSize(2);
       assertThat(document.getFooterList().get(0).getText()).contains("1");
+    }
+  }
+
+  @Test
+  void a_text_document_has_footnotes_where_the_style_or_the_person_wants_them() throws IOException {
+    for (Publication publication :
+        List.of(publication(1, "apa", true), publication(1, "chicago-notes", false))) {
+      ByteArrayOutputStream out = new ByteArrayOutputStream();
+      FileFormat.DOCX.write(publication, out);
+      try (XWPFDocument document = new XWPFDocument(new ByteArrayInputStream(out.toByteArray()))) {
+        assertThat(styled(document.getParagraphs(), "Quote").get(0))
+            .startsWith("\u201cThe wall is old.\u201d[footnoteRef:");
+        assertThat(document.getFootnotes())
+            .extracting(note -> note.getParagraphs().get(0).getText())
+            .anyMatch(words -> words.contains("Estuary Board"))
+            .anyMatch(words -> words.contains("see") && words.contains("Pell"));
+      }
     }
   }
 

@@ -1,0 +1,77 @@
+package org.pergamena.formats.publish;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.pergamena.core.publish.Citing;
+import org.pergamena.core.reference.CitationKey;
+import org.pergamena.core.reference.Field;
+import org.pergamena.core.reference.Reference;
+import org.pergamena.core.reference.Work;
+import org.pergamena.core.reference.WorkType;
+import org.pergamena.core.source.Source;
+import org.pergamena.formats.citation.Citer;
+import org.pergamena.formats.citation.Style;
+
+/**
+ * What a publication can cite, and how.
+ *
+ * @param list sources in their order, and works without a text after them
+ * @param style how citations are worded
+ * @param footnotes whether they are footnotes even where the style puts them in the text
+ */
+public record Works(List<Shelved> list, Citing style, boolean footnotes) {
+  public Works {
+    list = List.copyOf(list);
+  }
+
+  /**
+   * A work on the shelf.
+   *
+   * @param source null for a work without a text
+   * @param name what the person calls it
+   * @param kind what a person calls its kind of file; empty without one
+   */
+  public record Shelved(UUID source, String name, String kind, Work work) {}
+
+  /** Those in a style that ships. */
+  public static Works of(List<Shelved> list, Style style, String language, boolean footnotes) {
+    Map<String, Reference> known =
+        list.stream()
+            .collect(Collectors.toMap(s -> s.work().key(), s -> named(s.work().reference(), s)));
+    return new Works(list, new Citer(style, language, known), footnotes);
+  }
+
+  /** A work that has no title is cited by what the person calls it. */
+  private static Reference named(Reference reference, Shelved shelved) {
+    boolean titled = !reference.get(Field.TITLE).isEmpty();
+    return titled ? reference : reference.with(Field.TITLE, shelved.name());
+  }
+
+  /** Sources of which no more is known than their names, in the usual style. */
+  public static Works named(List<Source> sources) {
+    List<String> taken = new java.util.ArrayList<>();
+    List<Shelved> list = new java.util.ArrayList<>();
+    for (Source source : sources) {
+      Reference reference =
+          new Reference(WorkType.DOCUMENT, Map.of(), Map.of(Field.TITLE, source.name()));
+      String key = CitationKey.of(reference, source.name(), taken);
+      taken.add(key);
+      list.add(new Shelved(source.id(), source.name(), "", new Work(key, reference)));
+    }
+    return of(list, Style.of(Style.USUAL).orElseThrow(), "en", false);
+  }
+
+  /** The keys of sources. */
+  Map<UUID, String> keys() {
+    Map<UUID, String> keys = new HashMap<>();
+    for (Shelved shelved : list) {
+      if (shelved.source() != null) {
+        keys.put(shelved.source(), shelved.work().key());
+      }
+    }
+    return keys;
+  }
+}
