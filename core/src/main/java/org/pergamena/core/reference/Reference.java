@@ -66,6 +66,14 @@ public record Reference(WorkType type, Map<Role, List<Person>> people, Map<Field
     return new Reference(type, people, changed);
   }
 
+  /** The same with others in a role. */
+  public Reference with(Role role, List<Person> who) {
+    Map<Role, List<Person>> changed = new EnumMap<>(Role.class);
+    changed.putAll(people);
+    changed.put(role, who);
+    return new Reference(type, changed, fields);
+  }
+
   /** What another knows of the same work, where this says nothing. */
   public Reference completed(Reference other) {
     Map<Field, String> all = new EnumMap<>(Field.class);

@@ -4,20 +4,26 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import org.pergamena.core.reference.CitationKey;
 import org.pergamena.core.reference.Field;
 import org.pergamena.core.reference.Person;
 import org.pergamena.core.reference.Reference;
 import org.pergamena.core.reference.Role;
 import org.pergamena.core.reference.When;
+import org.pergamena.core.reference.Work;
 import org.pergamena.core.reference.WorkType;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** References as CSL-JSON (CSL 1.0.2, schema {@code csl-data.json}). */
 public final class CslJson {
   private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+  private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
 
   private CslJson() {}
 
@@ -33,10 +39,50 @@ public final class CslJson {
    */
   public static Reference read(String json) {
     try {
-      return reference(MAPPER.readValue(json, new TypeReference<Map<String, Object>>() {}));
+      return reference(MAPPER.readValue(json, OBJECT));
     } catch (JacksonException e) {
       throw new IllegalArgumentException("This is no item of CSL-JSON.", e);
     }
+  }
+
+  /** Works as an array of items. */
+  static String write(List<Work> works) {
+    return MAPPER
+        .writerWithDefaultPrettyPrinter()
+        .writeValueAsString(
+            works.stream().map(work -> item(work.key(), work.reference())).toList());
+  }
+
+  /** The items of an array, or a single one; those that are no objects are told as faults. */
+  static ReferenceList list(String text) {
+    List<Work> works = new ArrayList<>();
+    List<ReferenceList.Fault> faults = new ArrayList<>();
+    List<String> taken = new ArrayList<>();
+    JsonNode read;
+    try {
+      read = MAPPER.readTree(text);
+    } catch (JacksonException e) {
+      int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
+      String problem = "This is no JSON from here on. Mend it and bring the file again.";
+      return new ReferenceList(List.of(), List.of(new ReferenceList.Fault(line, problem)));
+    }
+    int number = 0;
+    for (JsonNode each : read.isArray() ? read : List.of(read)) {
+      number++;
+      Reference reference = each.isObject() ? reference(MAPPER.convertValue(each, OBJECT)) : null;
+      if (reference == null || reference.fields().isEmpty() && reference.people().isEmpty()) {
+        faults.add(
+            new ReferenceList.Fault(
+                number, "Item " + number + " is no reference of CSL-JSON. It was left out."));
+        continue;
+      }
+      String id = each.path("id").asString("").toLowerCase(Locale.ROOT);
+      boolean own = CitationKey.sound(id) && !taken.contains(id);
+      String key = own ? id : CitationKey.of(reference, "", taken);
+      taken.add(key);
+      works.add(new Work(key, reference));
+    }
+    return new ReferenceList(works, faults);
   }
 
   /** An item as an object of JSON. */
@@ -152,11 +198,16 @@ public final class CslJson {
       }
       for (String key : List.of("raw", "literal")) {
         if (date.get(key) != null) {
-          return date.get(key).toString();
+          return iso(date.get(key).toString());
         }
       }
       return "";
     }
-    return value.toString();
+    return iso(value.toString());
+  }
+
+  private static String iso(String words) {
+    String line = words.strip().replaceFirst("/+$", "");
+    return When.of(line).map(When::iso).orElse(words);
   }
 }
