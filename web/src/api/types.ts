@@ -126,3 +126,11 @@ export type Edit =
   | Schemas["Reword"]
   | Schemas["Settle"]
   | { type: "Several"; edits: Edit[] };
+export type References = Schemas["ReferencesView"];
+export type WorkView = Schemas["WorkView"];
+export type ReferenceForm = Schemas["ReferenceForm"];
+export type WorkType = Schemas["WorkTypeView"];
+export type CitedWords = Schemas["CitedWords"];
+export type Citation = Schemas["CitationView"];
+export type BroughtReferences = Schemas["BroughtReferences"];
+export type CatalogueAnswer = Schemas["CatalogueAnswer"];

@@ -19,6 +19,7 @@ import { Tree } from "../map/tree";
 import type { MapTool, MenuAt } from "../map/useCommands";
 import { usePictures } from "../pictures/usePictures";
 import type { Spot } from "../reading/spot";
+import { CitingMap } from "../references/useReferences";
 import { Shelf } from "../shelf/Shelf";
 import { TablePage } from "../table/TablePage";
 import { TextButton } from "../ui/Button";
@@ -210,160 +211,167 @@ export const Desk = memo(function Desk(props: DeskProps) {
     },
     onPicture: (topic: string) => setOpened({ sheet: "picture", topic }),
   };
+  const citing = useMemo(
+    () => ({ map: desk.id, revision: desk.facts.revision }),
+    [desk.id, desk.facts.revision],
+  );
   const given = !empty && opened?.sheet !== "add" && gathering.sending.length > 0;
 
   return (
-    <Frame {...taking.handlers}>
-      {announcer}
-      <MapArea>
-        <Notices
-          waiting={actions.waiting}
-          pending={actions.pending}
-          problem={actions.problem ?? asked ?? pictures.problem ?? failed}
-          onDismiss={() => {
-            actions.dismiss();
-            setAsked(null);
-            pictures.dismiss();
-            setDismissed(failed?.id ?? null);
-          }}
-          again={desk.facts.again}
-          onCompare={() => setOpened({ sheet: "compare" })}
-          proposals={desk.proposals.length}
-          onReview={() => setOpened({ sheet: "proposals" })}
-          fresh={fresh.length}
-          onNext={() => fresh[0] && show(fresh[0])}
-          onFresh={() => setOpened({ sheet: "fresh" })}
-          onAllSeen={allSeen}
-          distilling={distilling}
-          onCancel={cancel}
-        />
-        {pasted && <PastedBar pasted={pasted} onClose={dismissPasted} />}
-        {pictures.sending && (
-          <Given>
-            <Progress
-              label={`Sending ${counted(pictures.sending.count, "picture")}`}
-              share={pictures.sending.share}
-            />
-          </Given>
-        )}
-        {given && (
-          <Given>
-            <Arrivals gathering={gathering} onOpen={read} />
-          </Given>
-        )}
-        <Views
-          shown={empty && !begun ? { first: "map", beside: null } : shown}
-          onShown={(next) => {
-            setBegun(true);
-            setShown(next);
-          }}
-          views={{
-            map: () =>
-              empty ? (
-                <GatherArea key="map">
-                  <Gather
-                    desk={desk}
-                    gathering={gathering}
-                    actions={actions}
-                    onOpen={read}
-                    onOutline={() => setOpened({ sheet: "outline" })}
-                    heading={
-                      <Invitation>
-                        <h1>Begin with your sources</h1>
-                        <p>
-                          Pergamena distils them into a map of topics, and every topic keeps the
-                          passages that bear it out. You can also{" "}
-                          <TextButton onPress={begin}>write a map by hand</TextButton> and add
-                          sources later.
-                        </p>
-                      </Invitation>
-                    }
-                  />
-                </GatherArea>
-              ) : (
-                <MapPage key="map" {...page} handle={map} />
-              ),
-            outline: () => <LinesPage key="outline" {...page} handle={handleOf("outline")} />,
-            table: () => (
-              <TablePage
-                key="table"
-                {...page}
-                handle={handleOf("table")}
-                onTable={(text) => setOpened({ sheet: "tables", topic: selected.id, text })}
+    <CitingMap.Provider value={citing}>
+      <Frame {...taking.handlers}>
+        {announcer}
+        <MapArea>
+          <Notices
+            waiting={actions.waiting}
+            pending={actions.pending}
+            problem={actions.problem ?? asked ?? pictures.problem ?? failed}
+            onDismiss={() => {
+              actions.dismiss();
+              setAsked(null);
+              pictures.dismiss();
+              setDismissed(failed?.id ?? null);
+            }}
+            again={desk.facts.again}
+            onCompare={() => setOpened({ sheet: "compare" })}
+            proposals={desk.proposals.length}
+            onReview={() => setOpened({ sheet: "proposals" })}
+            fresh={fresh.length}
+            onNext={() => fresh[0] && show(fresh[0])}
+            onFresh={() => setOpened({ sheet: "fresh" })}
+            onAllSeen={allSeen}
+            distilling={distilling}
+            onCancel={cancel}
+          />
+          {pasted && <PastedBar pasted={pasted} onClose={dismissPasted} />}
+          {pictures.sending && (
+            <Given>
+              <Progress
+                label={`Sending ${counted(pictures.sending.count, "picture")}`}
+                share={pictures.sending.share}
               />
-            ),
-          }}
-        />
-      </MapArea>
-      <ReadingPage
-        frame={reading}
-        tree={tree}
-        choice={choice}
-        topic={selected}
-        spot={spot}
-        actions={actions}
-        empty={empty && (!begun || shown.first === "map")}
-        onSelect={select}
-        onOpen={openSpot}
-        onClose={closeSpot}
-        onDetails={details}
-        onMenu={setMenu}
-        onPassage={linkPassage}
-        onAsk={ask}
-        onOpened={setOpened}
-        onGone={leave}
-        onPictures={pictures.addFiles}
-        say={say}
-      />
-      <ShelfArea>
-        <Shelf
-          desk={desk}
+            </Given>
+          )}
+          {given && (
+            <Given>
+              <Arrivals gathering={gathering} onOpen={read} />
+            </Given>
+          )}
+          <Views
+            shown={empty && !begun ? { first: "map", beside: null } : shown}
+            onShown={(next) => {
+              setBegun(true);
+              setShown(next);
+            }}
+            views={{
+              map: () =>
+                empty ? (
+                  <GatherArea key="map">
+                    <Gather
+                      desk={desk}
+                      gathering={gathering}
+                      actions={actions}
+                      onOpen={read}
+                      onOutline={() => setOpened({ sheet: "outline" })}
+                      heading={
+                        <Invitation>
+                          <h1>Begin with your sources</h1>
+                          <p>
+                            Pergamena distils them into a map of topics, and every topic keeps the
+                            passages that bear it out. You can also{" "}
+                            <TextButton onPress={begin}>write a map by hand</TextButton> and add
+                            sources later.
+                          </p>
+                        </Invitation>
+                      }
+                    />
+                  </GatherArea>
+                ) : (
+                  <MapPage key="map" {...page} handle={map} />
+                ),
+              outline: () => <LinesPage key="outline" {...page} handle={handleOf("outline")} />,
+              table: () => (
+                <TablePage
+                  key="table"
+                  {...page}
+                  handle={handleOf("table")}
+                  onTable={(text) => setOpened({ sheet: "tables", topic: selected.id, text })}
+                />
+              ),
+            }}
+          />
+        </MapArea>
+        <ReadingPage
+          frame={reading}
+          tree={tree}
+          choice={choice}
+          topic={selected}
+          spot={spot}
+          actions={actions}
+          empty={empty && (!begun || shown.first === "map")}
+          onSelect={select}
           onOpen={openSpot}
-          onAdd={() => setOpened({ sheet: "add" })}
-          onAgain={() => setOpened({ sheet: "again" })}
-          onOutline={() => setOpened({ sheet: "outline" })}
-          onSearch={() => setOpened({ sheet: "search" })}
-          onLeftOut={() => setOpened({ sheet: "left out" })}
+          onClose={closeSpot}
           onDetails={details}
-          onChanged={gathering.refresh}
+          onMenu={setMenu}
+          onPassage={linkPassage}
+          onAsk={ask}
+          onOpened={setOpened}
+          onGone={leave}
+          onPictures={pictures.addFiles}
+          say={say}
         />
-      </ShelfArea>
-      {taking.over && <DropCover>Drop sources anywhere, or pictures on a topic</DropCover>}
-      {menu && map.current && tree.get(menu.topic) && (
-        <TopicMenu
-          topic={tree.get(menu.topic) ?? tree.root}
-          at={menu}
-          legend={desk.facts.legend}
-          onLegend={() => setOpened({ sheet: "legend" })}
-          several={choice.several && choice.ids.has(menu.topic) ? choice.ids.size : 0}
-          acts={
-            choice.several && choice.ids.has(menu.topic)
-              ? actsOnSeveral(tree, upmost(tree, choice.ids), map.current, elsewhere)
-              : actsOn(tree, tree.get(menu.topic) ?? tree.root, map.current, elsewhere)
-          }
-          map={map}
-          onClose={() => setMenu(null)}
+        <ShelfArea>
+          <Shelf
+            desk={desk}
+            onOpen={openSpot}
+            onAdd={() => setOpened({ sheet: "add" })}
+            onAgain={() => setOpened({ sheet: "again" })}
+            onOutline={() => setOpened({ sheet: "outline" })}
+            onSearch={() => setOpened({ sheet: "search" })}
+            onReferences={() => setOpened({ sheet: "references" })}
+            onLeftOut={() => setOpened({ sheet: "left out" })}
+            onDetails={details}
+            onChanged={gathering.refresh}
+          />
+        </ShelfArea>
+        {taking.over && <DropCover>Drop sources anywhere, or pictures on a topic</DropCover>}
+        {menu && map.current && tree.get(menu.topic) && (
+          <TopicMenu
+            topic={tree.get(menu.topic) ?? tree.root}
+            at={menu}
+            legend={desk.facts.legend}
+            onLegend={() => setOpened({ sheet: "legend" })}
+            several={choice.several && choice.ids.has(menu.topic) ? choice.ids.size : 0}
+            acts={
+              choice.several && choice.ids.has(menu.topic)
+                ? actsOnSeveral(tree, upmost(tree, choice.ids), map.current, elsewhere)
+                : actsOn(tree, tree.get(menu.topic) ?? tree.root, map.current, elsewhere)
+            }
+            map={map}
+            onClose={() => setMenu(null)}
+          />
+        )}
+        <Sheets
+          tree={tree}
+          selected={selected}
+          actions={actions}
+          gathering={gathering}
+          opened={opened}
+          onOpened={setOpened}
+          exporting={exporting}
+          onExporting={onExporting}
+          onSource={openSpot}
+          onRead={read}
+          onShow={show}
+          onSelect={select}
+          onChoose={choice.set}
+          onOpenMap={(to) => go({ map: to, topic: null, spot: null })}
+          onAllSeen={allSeen}
+          onPictures={pictures.addFiles}
+          say={say}
         />
-      )}
-      <Sheets
-        tree={tree}
-        selected={selected}
-        actions={actions}
-        gathering={gathering}
-        opened={opened}
-        onOpened={setOpened}
-        exporting={exporting}
-        onExporting={onExporting}
-        onSource={openSpot}
-        onRead={read}
-        onShow={show}
-        onSelect={select}
-        onChoose={choice.set}
-        onOpenMap={(to) => go({ map: to, topic: null, spot: null })}
-        onAllSeen={allSeen}
-        onPictures={pictures.addFiles}
-        say={say}
-      />
-    </Frame>
+      </Frame>
+    </CitingMap.Provider>
   );
 });

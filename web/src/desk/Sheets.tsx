@@ -14,6 +14,7 @@ import { OutlineSheet } from "../outline/OutlineSheet";
 import { ProposalsSheet } from "../outline/ProposalsSheet";
 import { PictureSheet } from "../pictures/PictureSheet";
 import type { OpenSource } from "../reading/spot";
+import { ReferencesSheet } from "../references/ReferencesSheet";
 import { LinkSheet } from "../relations/LinkSheet";
 import { type Making, NewTopicSheet } from "../relations/NewTopicSheet";
 import { PlaceSheet } from "../relations/PlaceSheet";
@@ -48,6 +49,7 @@ export type Opened =
         | "outline"
         | "over"
         | "proposals"
+        | "references"
         | "relations"
         | "remarks"
         | "replace"
@@ -177,6 +179,12 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
       <OutlineSheet desk={desk} {...at("outline")} />
       <ProposalsSheet tree={tree} {...at("proposals")} onOpen={onSource} />
       <FreshSheet desk={desk} {...at("fresh")} onShow={props.onShow} onAllSeen={props.onAllSeen} />
+      <ReferencesSheet
+        desk={desk}
+        {...at("references")}
+        onSelect={onSelect}
+        onSource={(source) => onOpened({ sheet: "source", source })}
+      />
       <LeftOutSheet desk={desk} {...at("left out")} onOpen={onSource} />
       <SearchSheet mapId={desk.id} {...at("search")} onOpen={onSource} />
       <SourceSheet

@@ -27,9 +27,22 @@ import { ListPlugin } from "@lexical/react/LexicalListPlugin";
 import { MarkdownShortcutPlugin } from "@lexical/react/LexicalMarkdownShortcutPlugin";
 import { RichTextPlugin } from "@lexical/react/LexicalRichTextPlugin";
 import { $createQuoteNode, HeadingNode, QuoteNode } from "@lexical/rich-text";
-import { $getSelection, $isRangeSelection, FORMAT_TEXT_COMMAND, type LexicalEditor } from "lexical";
+import {
+  $getNodeByKey,
+  $getRoot,
+  $getSelection,
+  $insertNodes,
+  $isRangeSelection,
+  FORMAT_TEXT_COMMAND,
+  type LexicalEditor,
+  type NodeKey,
+} from "lexical";
 import { useEffect, useRef, useState } from "react";
 import styled from "styled-components";
+import { CiteSheet } from "../references/CiteSheet";
+import { type Cite, read } from "../references/citing";
+import { $citation, CITING, CitationNode, OnCitation } from "./CitationNode";
+import { CitationPlugin } from "./CitationPlugin";
 import type { NoteProps } from "./NoteField";
 
 /** What CommonMark has of what a note needs. */
@@ -41,6 +54,7 @@ const MARKS = [
   BOLD_ITALIC_STAR,
   BOLD_STAR,
   ITALIC_STAR,
+  CITING,
   LINK,
 ];
 
@@ -106,7 +120,7 @@ export default function RichNote({ value, onKeep }: NoteProps) {
     <LexicalComposer
       initialConfig={{
         namespace: "note",
-        nodes: [HeadingNode, QuoteNode, ListNode, ListItemNode, LinkNode],
+        nodes: [HeadingNode, QuoteNode, ListNode, ListItemNode, LinkNode, CitationNode],
         editorState: () => $convertFromMarkdownString(value, MARKS),
         onError: (error: Error) => {
           throw error;
@@ -130,6 +144,7 @@ function Editing({ value, onKeep }: NoteProps) {
   const frame = useRef<HTMLDivElement>(null);
   const begun = useRef("");
   const [linking, setLinking] = useState<string | null>(null);
+  const [citing, setCiting] = useState<{ node: NodeKey | null; cites: Cite[] } | null>(null);
   // what was changed elsewhere, by undo or by another view, is shown
   useEffect(() => {
     if (!frame.current?.contains(document.activeElement)) {
@@ -161,6 +176,26 @@ function Editing({ value, onKeep }: NoteProps) {
     setLinking(null);
     editor.focus();
   };
+  const cited = (words: string | null) => {
+    editor.update(
+      () => {
+        const old = citing?.node ? $getNodeByKey(citing.node) : null;
+        if (old && words) {
+          old.replace($citation(words));
+        } else if (old) {
+          old.remove();
+        } else if (words) {
+          if (!$isRangeSelection($getSelection())) {
+            $getRoot().selectEnd();
+          }
+          $insertNodes([$citation(words)]);
+        }
+      },
+      { discrete: true },
+    );
+    setCiting(null);
+    keep();
+  };
   return (
     <Frame
       ref={frame}
@@ -172,11 +207,13 @@ function Editing({ value, onKeep }: NoteProps) {
       }}
       onKeyDown={(event) => event.stopPropagation()}
     >
-      <RichTextPlugin
-        contentEditable={<ContentEditable aria-label="Note" aria-multiline="true" spellCheck />}
-        placeholder={<Placeholder>Add a note</Placeholder>}
-        ErrorBoundary={LexicalErrorBoundary}
-      />
+      <OnCitation.Provider value={(node, words) => setCiting({ node, cites: read(words) })}>
+        <RichTextPlugin
+          contentEditable={<ContentEditable aria-label="Note" aria-multiline="true" spellCheck />}
+          placeholder={<Placeholder>Add a note</Placeholder>}
+          ErrorBoundary={LexicalErrorBoundary}
+        />
+      </OnCitation.Provider>
       <Bar role="toolbar" aria-label="Lettering">
         {linking === null ? (
           <>
@@ -204,6 +241,9 @@ function Editing({ value, onKeep }: NoteProps) {
             <Tool label="Link" onPress={() => setLinking("https://")}>
               link
             </Tool>
+            <Tool label="Cite" onPress={() => setCiting({ node: null, cites: [] })}>
+              @ cite
+            </Tool>
           </>
         ) : (
           <input
@@ -228,6 +268,13 @@ function Editing({ value, onKeep }: NoteProps) {
       <LinkPlugin validateUrl={(url) => /^(https?:|mailto:)/i.test(url)} />
       <HistoryPlugin />
       <MarkdownShortcutPlugin transformers={MARKS} />
+      <CitationPlugin />
+      <CiteSheet
+        cites={citing?.cites ?? null}
+        onCite={cited}
+        onTakeAway={citing?.node ? () => cited(null) : null}
+        onClose={() => setCiting(null)}
+      />
     </Frame>
   );
 }

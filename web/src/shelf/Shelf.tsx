@@ -113,6 +113,7 @@ type ShelfProps = {
   onAgain: () => void;
   onOutline: () => void;
   onSearch: () => void;
+  onReferences: () => void;
   onLeftOut: () => void;
   onDetails: (source: string) => void;
   onChanged: () => void;
@@ -138,8 +139,18 @@ function facts(source: Source): string {
 
 /** The sources of the map, each as a ribbon coloured where its text is on the map. */
 export const Shelf = memo(function Shelf(props: ShelfProps) {
-  const { desk, onOpen, onAdd, onAgain, onOutline, onSearch, onLeftOut, onDetails, onChanged } =
-    props;
+  const {
+    desk,
+    onOpen,
+    onAdd,
+    onAgain,
+    onOutline,
+    onSearch,
+    onReferences,
+    onLeftOut,
+    onDetails,
+    onChanged,
+  } = props;
   const count = desk.sources.length;
   // a map that was written by hand has nothing to be distilled from
   const distilled = desk.topics.length > 1 && desk.sources.length > 0;
@@ -155,6 +166,7 @@ export const Shelf = memo(function Shelf(props: ShelfProps) {
         {desk.sources.some((source) => source.length > 0) && (
           <TextButton onPress={onSearch}>Search all sources…</TextButton>
         )}
+        <TextButton onPress={onReferences}>References…</TextButton>
         {desk.facts.outlined && <TextButton onPress={onOutline}>Followed outline…</TextButton>}
         {distilled && (
           <Whole>

@@ -1,22 +1,10 @@
 import { useState } from "react";
 import { Input, Label } from "react-aria-components";
-import styled from "styled-components";
 import type { Description, Details } from "../api/types";
+import { useReferences } from "../references/useReferences";
+import { FieldGrid, NamedField, WorkFields } from "../references/WorkFields";
 import { Button } from "../ui/Button";
 import { Field, Select } from "../ui/Field";
-
-const Grid = styled.div`
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
-  gap: 10px 16px;
-  align-items: end;
-`;
-
-const Named = styled.label`
-  display: grid;
-  gap: 4px;
-  font-weight: 500;
-`;
 
 const LANGUAGES = [
   ["eng", "English"],
@@ -38,38 +26,26 @@ const KINDS = {
 
 type DescriptionFormProps = { read: Details; onKeep: (said: Description) => void };
 
-/** Name, author, date, type, language and kind of a source. */
+/** Name, language and kind of a source, and what is known of it as a work. */
 export function DescriptionForm({ read, onKeep }: DescriptionFormProps) {
   const [said, setSaid] = useState<Description>({
     name: read.name,
-    author: read.author,
-    dated: read.dated,
-    category: read.category,
+    key: read.key,
+    reference: read.reference,
     language: read.language,
     chosen: read.chosen,
   });
   const set = (part: Partial<Description>) => setSaid({ ...said, ...part });
+  const types = useReferences().data?.types;
   const other = !LANGUAGES.some(([code]) => code === said.language);
   return (
     <>
-      <Grid>
+      <FieldGrid>
         <Field value={said.name} onChange={(name) => set({ name })}>
           <Label>Name</Label>
           <Input maxLength={200} />
         </Field>
-        <Field value={said.author} onChange={(author) => set({ author })}>
-          <Label>Author</Label>
-          <Input maxLength={200} />
-        </Field>
-        <Field value={said.dated} onChange={(dated) => set({ dated })}>
-          <Label>Date</Label>
-          <Input maxLength={40} placeholder="2031-05-04, or only its year" />
-        </Field>
-        <Field value={said.category} onChange={(category) => set({ category })}>
-          <Label>Type of work</Label>
-          <Input maxLength={60} placeholder="report, interview, minutes" />
-        </Field>
-        <Named>
+        <NamedField>
           Language
           <Select value={said.language} onChange={(event) => set({ language: event.target.value })}>
             {other && (
@@ -81,9 +57,9 @@ export function DescriptionForm({ read, onKeep }: DescriptionFormProps) {
               </option>
             ))}
           </Select>
-        </Named>
+        </NamedField>
         {read.kinds.length > 0 && (
-          <Named>
+          <NamedField>
             Read it as
             <Select
               value={said.chosen ?? ""}
@@ -98,9 +74,18 @@ export function DescriptionForm({ read, onKeep }: DescriptionFormProps) {
                 </option>
               ))}
             </Select>
-          </Named>
+          </NamedField>
         )}
-      </Grid>
+      </FieldGrid>
+      {types && (
+        <WorkFields
+          types={types}
+          said={said.reference}
+          onSay={(reference) => set({ reference })}
+          citeKey={said.key}
+          onKey={(key) => set({ key })}
+        />
+      )}
       <div>
         <Button onPress={() => onKeep(said)}>Keep this</Button>
       </div>

@@ -5,6 +5,9 @@ import styled from "styled-components";
 import { request, upload } from "../api/client";
 import type { Desk, Details } from "../api/types";
 import type { OpenSource } from "../reading/spot";
+import { Cited } from "../references/Cited";
+import { notesCiting } from "../references/citing";
+import { useReferences } from "../references/useReferences";
 import { Button, TextButton } from "../ui/Button";
 import { Row, Trouble } from "../ui/Field";
 import { Sheet, SheetButtons } from "../ui/Sheet";
@@ -83,7 +86,7 @@ function SourceDetails({ desk, source, onClose, onOpen, onSelect }: SourceDetail
     placeholderData: (before) => before,
   });
   const changed = () => {
-    for (const part of ["desk", "details", "source", "marks"]) {
+    for (const part of ["desk", "details", "source", "marks", "references"]) {
       client.invalidateQueries({ queryKey: [part, desk.id] });
     }
   };
@@ -148,6 +151,7 @@ function SourceDetails({ desk, source, onClose, onOpen, onSelect }: SourceDetail
               ))}
             </ul>
           )}
+          <Losing source={source} />
           <p>One undo brings the source and its passages back.</p>
           <SheetButtons>
             <Button onPress={() => setLeaving(false)}>Keep it</Button>
@@ -179,6 +183,25 @@ function SourceDetails({ desk, source, onClose, onOpen, onSelect }: SourceDetail
           <Button onPress={() => setLeaving(true)}>Take it out…</Button>
         </Row>
       )}
+    </>
+  );
+}
+
+/** The notes that cite a source which is to be taken out. */
+function Losing({ source }: { source: string }) {
+  const references = useReferences().data;
+  const key = references?.works.find((work) => work.id === source)?.key;
+  const noted = key ? notesCiting(references?.citations ?? [], key) : [];
+  return noted.length === 0 ? null : (
+    <>
+      <p>{counted(noted.length, "citation")} in notes would name a work that is not here:</p>
+      <ul>
+        {noted.map((cited) => (
+          <li key={`${cited.topic} ${cited.written}`}>
+            {cited.number} {cited.label}: <Cited words={cited.words} />
+          </li>
+        ))}
+      </ul>
     </>
   );
 }

@@ -28,6 +28,7 @@ import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.picture.Drawing;
 import org.pergamena.formats.publish.FileFormat;
 import org.pergamena.formats.publish.Publication;
+import org.pergamena.formats.publish.Works;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
 import picocli.CommandLine.Command;
@@ -146,9 +147,7 @@ public final class DistilCommand implements Callable<Integer> {
         Publication.Front.NONE,
         published,
         sources,
-        sources.stream()
-            .map(source -> new Publication.Work(source.id(), source.name(), "", "", "", ""))
-            .toList(),
+        Works.named(sources),
         () -> new Drawing().published(published, inks).scene(Set.of()),
         Gallery.empty(),
         2);

@@ -165,7 +165,15 @@ class DistilApiTest {
     assertThat(labels(german)).contains("Deich").doesNotContain(" and ");
     visitor.put(
         "/api/maps/" + map + "/sources/" + source,
-        Map.of("name", "Deich", "author", "", "dated", "", "category", "", "language", "eng"));
+        Map.of(
+            "name",
+            "Deich",
+            "key",
+            "deich",
+            "reference",
+            Map.of("type", "DOCUMENT", "people", Map.of(), "fields", Map.of()),
+            "language",
+            "eng"));
     assertThat(labels(distilled(visitor, map, options(Map.of("terms", List.of("Ebbe"))))))
         .contains("Ebbe");
     assertThat(visitor.desk(map).at("/sources/0/language").asString()).isEqualTo("English");

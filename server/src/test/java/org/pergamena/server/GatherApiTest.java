@@ -102,9 +102,16 @@ class GatherApiTest {
     assertThat(details.get("languageName").asString()).isEqualTo("English");
     Map<String, Object> said = new HashMap<>();
     said.put("name", "Wall notes");
-    said.put("author", "A. Reed");
-    said.put("dated", "2031-05");
-    said.put("category", "field notes");
+    said.put("key", "reed2031");
+    said.put(
+        "reference",
+        Map.of(
+            "type",
+            "MANUSCRIPT",
+            "people",
+            Map.of("AUTHOR", "Reed, A."),
+            "fields",
+            Map.of("TITLE", "Field notes", "ISSUED", "2031-05")));
     said.put("language", "deu");
     said.put("chosen", "MARKDOWN");
     assertThat(visitor.put(path(map, source), said).status()).isEqualTo(204);
@@ -114,7 +121,8 @@ class GatherApiTest {
     assertThat(desk.at("/sources/0/language").asString()).isEqualTo("German");
     JsonNode now = visitor.get(path(map, source)).json();
     assertThat(now.at("/headings/0/words").asString()).isEqualTo("The wall");
-    assertThat(now.get("author").asString()).isEqualTo("A. Reed");
+    assertThat(now.at("/reference/people/AUTHOR").asString()).isEqualTo("Reed, A.");
+    assertThat(now.get("key").asString()).isEqualTo("reed2031");
     said.put("chosen", "PDF");
     assertThat(visitor.put(path(map, source), said).problem()).contains("cannot be read as that");
   }

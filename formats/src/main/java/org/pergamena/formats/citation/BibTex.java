@@ -66,7 +66,7 @@ final class BibTex {
 
   static ReferenceList read(String text) {
     List<Work> works = new ArrayList<>();
-    List<ReferenceList.Fault> faults = new ArrayList<>();
+    List<ReferenceList.EntryFault> faults = new ArrayList<>();
     List<String> taken = new ArrayList<>();
     List<Piece> pieces = pieces(text);
     String macros =
@@ -88,7 +88,7 @@ final class BibTex {
           throw fatal;
         }
         faults.add(
-            new ReferenceList.Fault(
+            new ReferenceList.EntryFault(
                 piece.line(),
                 "The entry @"
                     + piece.kind()

@@ -56,7 +56,7 @@ public final class CslJson {
   /** The items of an array, or a single one; those that are no objects are told as faults. */
   static ReferenceList list(String text) {
     List<Work> works = new ArrayList<>();
-    List<ReferenceList.Fault> faults = new ArrayList<>();
+    List<ReferenceList.EntryFault> faults = new ArrayList<>();
     List<String> taken = new ArrayList<>();
     JsonNode read;
     try {
@@ -64,7 +64,7 @@ public final class CslJson {
     } catch (JacksonException e) {
       int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
       String problem = "This is no JSON from here on. Mend it and bring the file again.";
-      return new ReferenceList(List.of(), List.of(new ReferenceList.Fault(line, problem)));
+      return new ReferenceList(List.of(), List.of(new ReferenceList.EntryFault(line, problem)));
     }
     int number = 0;
     for (JsonNode each : read.isArray() ? read : List.of(read)) {
@@ -72,7 +72,7 @@ public final class CslJson {
       Reference reference = each.isObject() ? reference(MAPPER.convertValue(each, OBJECT)) : null;
       if (reference == null || reference.fields().isEmpty() && reference.people().isEmpty()) {
         faults.add(
-            new ReferenceList.Fault(
+            new ReferenceList.EntryFault(
                 number, "Item " + number + " is no reference of CSL-JSON. It was left out."));
         continue;
       }

@@ -9,7 +9,7 @@ import org.pergamena.core.reference.Work;
  * @param works those entries that are sound, in their order
  * @param faults what is wrong with the others
  */
-public record ReferenceList(List<Work> works, List<Fault> faults) {
+public record ReferenceList(List<Work> works, List<EntryFault> faults) {
   public ReferenceList {
     works = List.copyOf(works);
     faults = List.copyOf(faults);
@@ -21,5 +21,5 @@ public record ReferenceList(List<Work> works, List<Fault> faults) {
    * @param line on which it begins, from 1
    * @param problem a sentence for the person
    */
-  public record Fault(int line, String problem) {}
+  public record EntryFault(int line, String problem) {}
 }

@@ -60,7 +60,7 @@ final class Ris {
 
   static ReferenceList read(String text) {
     List<Work> works = new ArrayList<>();
-    List<ReferenceList.Fault> faults = new ArrayList<>();
+    List<ReferenceList.EntryFault> faults = new ArrayList<>();
     List<String> taken = new ArrayList<>();
     StringBuilder entry = new StringBuilder();
     int line = 0;
@@ -70,7 +70,7 @@ final class Ris {
       boolean begins = row.startsWith("TY  -");
       if (begins && !entry.isEmpty()) {
         String problem = "It has no end (ER).";
-        faults.add(new ReferenceList.Fault(begun, problem + " It was left out."));
+        faults.add(new ReferenceList.EntryFault(begun, problem + " It was left out."));
         entry.setLength(0);
       }
       if (begins) {
@@ -94,7 +94,7 @@ final class Ris {
       String entry,
       int line,
       List<Work> works,
-      List<ReferenceList.Fault> faults,
+      List<ReferenceList.EntryFault> faults,
       List<String> taken) {
     try {
       RISLibrary library = new RISParser().parse(new StringReader(entry));
@@ -107,7 +107,8 @@ final class Ris {
         works.add(new Work(key, sorted(entry, read)));
       }
     } catch (IOException | RuntimeException e) {
-      faults.add(new ReferenceList.Fault(line, "It is not written as RIS is. It was left out."));
+      faults.add(
+          new ReferenceList.EntryFault(line, "It is not written as RIS is. It was left out."));
     }
   }
 

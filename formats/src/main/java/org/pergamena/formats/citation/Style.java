@@ -99,9 +99,7 @@ public record Style(String key, String title, String xml, boolean inNotes) {
               + (parent.isEmpty() ? "" : " (" + parent + ")")
               + ". Bring that one.");
     }
-    var titles = root.getElementsByTagNameNS(CSL, "title");
-    String title = titles.getLength() == 0 ? "" : titles.item(0).getTextContent().strip();
-    Style style = new Style(OWN, title.isEmpty() ? "Own style" : title, xml, notes(document));
+    Style style = kept(xml);
     try {
       new Citer(style, "en", Map.of()).word(List.of());
     } catch (RuntimeException e) {
@@ -109,6 +107,14 @@ public record Style(String key, String title, String xml, boolean inNotes) {
           "This style cannot be used: " + e.getMessage() + " Bring another.", e);
     }
     return style;
+  }
+
+  /** One that a person brought before. */
+  public static Style kept(String xml) {
+    Document document = parse(xml);
+    var titles = document.getDocumentElement().getElementsByTagNameNS(CSL, "title");
+    String title = titles.getLength() == 0 ? "" : titles.item(0).getTextContent().strip();
+    return new Style(OWN, title.isEmpty() ? "Own style" : title, xml, notes(document));
   }
 
   private static String parent(Element root) {

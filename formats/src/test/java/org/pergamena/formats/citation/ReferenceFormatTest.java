@@ -119,7 +119,7 @@ class ReferenceFormatTest {
     assertThat(list.works().get(0).key()).isEqualTo("kest2031");
     assertThat(book.get(Field.ISBN)).isEqualTo("978-0-306-40615-7");
     assertThat(book.get(Field.ISSUED)).isEqualTo("2031");
-    assertThat(list.faults()).extracting(ReferenceList.Fault::line).containsExactly(1);
+    assertThat(list.faults()).extracting(ReferenceList.EntryFault::line).containsExactly(1);
   }
 
   @Test
@@ -135,7 +135,9 @@ class ReferenceFormatTest {
     assertThat(post.get(Field.EVENT)).isEqualTo("A day");
     assertThat(list.works().get(0).key()).isEqualTo("vankest2031");
     assertThat(list.faults()).hasSize(2);
-    assertThat(read("[\n\n{]").faults()).extracting(ReferenceList.Fault::line).containsExactly(3);
+    assertThat(read("[\n\n{]").faults())
+        .extracting(ReferenceList.EntryFault::line)
+        .containsExactly(3);
   }
 
   @Test

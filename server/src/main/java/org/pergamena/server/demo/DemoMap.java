@@ -11,15 +11,20 @@ import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
 import org.pergamena.core.distil.Progress;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.reference.Reference;
+import org.pergamena.core.reference.Work;
 import org.pergamena.formats.SourceReader;
+import org.pergamena.formats.citation.ReferenceFormat;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
 import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.references.References;
 import org.pergamena.server.sources.Recordings;
 import org.pergamena.server.sources.Shelf;
 import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
+import org.pergamena.server.sources.WorkKeys;
 import org.pergamena.server.visitors.Visitors;
 import org.pergamena.server.visitors.Welcome;
 import org.slf4j.Logger;
@@ -56,6 +61,8 @@ class DemoMap implements Welcome {
   private final SourceFiles files;
   private final Shelf shelf;
   private final Recordings recordings;
+  private final References references;
+  private final WorkKeys keys;
   private final Maps maps;
   private final TransactionTemplate transactions;
   private final Path folder;
@@ -66,6 +73,8 @@ class DemoMap implements Welcome {
       SourceFiles files,
       Shelf shelf,
       Recordings recordings,
+      References references,
+      WorkKeys keys,
       Maps maps,
       TransactionTemplate transactions,
       @Value("${pergamena.demo-folder}") Path folder) {
@@ -74,6 +83,8 @@ class DemoMap implements Welcome {
     this.files = files;
     this.shelf = shelf;
     this.recordings = recordings;
+    this.references = references;
+    this.keys = keys;
     this.maps = maps;
     this.transactions = transactions;
     this.folder = folder;
@@ -112,6 +123,8 @@ class DemoMap implements Welcome {
         UUID content = files.original(map, source).content();
         shelf.take(map, source, files.keep(map, source, content, shown, read));
         shelf.named(map, source, read);
+        Reference known = known(shown);
+        shelf.known(map, source, keys.free(map, known, shown), known);
       } catch (UnreadableException e) {
         throw new IllegalStateException("The demonstration file " + name + " is damaged.", e);
       }
@@ -129,6 +142,16 @@ class DemoMap implements Welcome {
     return map;
   }
 
+  /** What is known of a file of the demonstration as a work; entries are called like files. */
+  private Reference known(String name) {
+    String bare = name.substring(0, name.lastIndexOf('.'));
+    return ReferenceFormat.read(file("references.json")).works().stream()
+        .filter(work -> work.key().equals(bare))
+        .map(Work::reference)
+        .findFirst()
+        .orElseThrow();
+  }
+
   private byte[] file(String name) {
     try {
       return Files.readAllBytes(folder.resolve(name));
@@ -141,6 +164,7 @@ class DemoMap implements Welcome {
     TopicMap map = maps.get(template).map();
     UUID copy = maps.reserve(visitor);
     Map<UUID, UUID> copies = files.copy(template, copy);
+    references.copy(template, copy);
     maps.fill(copy, map.copied(copies::get, UUID::randomUUID), true);
   }
 }

@@ -23,6 +23,7 @@ import org.pergamena.server.maps.Limits;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.Role;
 import org.pergamena.server.pictures.Pictures;
+import org.pergamena.server.references.References;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
@@ -54,6 +55,7 @@ class Copies {
   private final Limits limits;
   private final Access access;
   private final Pictures pictures;
+  private final References references;
 
   Copies(
       Maps maps,
@@ -61,13 +63,15 @@ class Copies {
       SourceFiles files,
       Limits limits,
       Access access,
-      Pictures pictures) {
+      Pictures pictures,
+      References references) {
     this.maps = maps;
     this.sources = sources;
     this.files = files;
     this.limits = limits;
     this.access = access;
     this.pictures = pictures;
+    this.references = references;
   }
 
   /** A new map of a person that is as some state of another is, with its sources. */
@@ -78,6 +82,7 @@ class Copies {
     Today today = new Today(texts);
     UUID copy = maps.reserve(person);
     Map<UUID, UUID> copies = files.copy(fromMap, copy);
+    references.copy(fromMap, copy);
     maps.fill(copy, state.with(today::of, today::of).copied(copies::get, UUID::randomUUID), true);
     pictures.bring(fromMap, copy, images(state));
     return copy;

@@ -17,6 +17,7 @@ import org.pergamena.formats.publish.Publication;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.Views;
 import org.pergamena.server.pictures.Pictures;
+import org.pergamena.server.references.References;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.ContentDisposition;
@@ -39,13 +40,21 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 class ExportController {
   private final Maps maps;
   private final Sources sources;
+  private final References references;
   private final Drawing drawing;
   private final Views views;
   private final Pictures pictures;
 
-  ExportController(Maps maps, Sources sources, Drawing drawing, Views views, Pictures pictures) {
+  ExportController(
+      Maps maps,
+      Sources sources,
+      References references,
+      Drawing drawing,
+      Views views,
+      Pictures pictures) {
     this.maps = maps;
     this.sources = sources;
+    this.references = references;
     this.drawing = drawing;
     this.views = views;
     this.pictures = pictures;
@@ -100,23 +109,10 @@ class ExportController {
         wish.front(),
         published,
         sources.texts(mapId),
-        sources.of(mapId).stream()
-            .filter(Sources.Entry::ready)
-            .map(ExportController::work)
-            .toList(),
+        references.works(mapId, wish.isInNotes()),
         scene,
         pictures.gallery(mapId, wish.getScale()),
         wish.getScale());
-  }
-
-  private static Publication.Work work(Sources.Entry entry) {
-    return new Publication.Work(
-        entry.id(),
-        entry.name(),
-        entry.author(),
-        entry.dated(),
-        entry.kind().word(),
-        entry.address() == null ? "" : entry.address());
   }
 
   /** On paper nothing can be chosen, so that links which show by that are marked. */

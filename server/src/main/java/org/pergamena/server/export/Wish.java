@@ -15,6 +15,8 @@ import org.pergamena.formats.publish.Publication;
  * @param levels how many levels below the root, 0 for all
  * @param scale pixels for each scene pixel, in formats of pixels
  * @param subtitle and what else stands on a title page, each may be empty
+ * @param foot words of one's own at the foot of a page that opens alone, in CommonMark
+ * @param footnotes whether citations are footnotes even where the style puts them in the text
  */
 record Wish(
     List<UUID> topic,
@@ -30,7 +32,9 @@ record Wish(
     String author,
     String institution,
     String date,
-    String course) {
+    String course,
+    String foot,
+    Boolean footnotes) {
   private static final int USUAL_SCALE = 2;
   private static final int LONGEST = 300;
 
@@ -55,13 +59,22 @@ record Wish(
         wished(aside));
   }
 
+  boolean isInNotes() {
+    return Boolean.TRUE.equals(footnotes);
+  }
+
   private static boolean wished(Boolean given) {
     return given == null || given;
   }
 
   Publication.Front front() {
     return new Publication.Front(
-        words(subtitle), words(author), words(institution), words(date), words(course));
+        words(subtitle),
+        words(author),
+        words(institution),
+        words(course),
+        words(date),
+        words(foot));
   }
 
   private static String words(String given) {

@@ -16,6 +16,7 @@ import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.News;
+import org.pergamena.server.references.References;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Recordings;
 import org.pergamena.server.sources.Shelf;
@@ -30,6 +31,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -44,6 +46,7 @@ class SourceController {
   private final Sources sources;
   private final SourceFiles files;
   private final Shelf shelf;
+  private final References references;
   private final Recordings recordings;
   private final Jobs jobs;
   private final News news;
@@ -54,6 +57,7 @@ class SourceController {
       Sources sources,
       SourceFiles files,
       Shelf shelf,
+      References references,
       Recordings recordings,
       Jobs jobs,
       News news,
@@ -62,6 +66,7 @@ class SourceController {
     this.sources = sources;
     this.files = files;
     this.shelf = shelf;
+    this.references = references;
     this.recordings = recordings;
     this.jobs = jobs;
     this.news = news;
@@ -88,15 +93,25 @@ class SourceController {
    */
   record Added(UUID id, @Schema(types = {"string", "null"}) String already) {}
 
+  /**
+   * Adds a file.
+   *
+   * @param work one of the shelf that has no text, of which it is the text; or null
+   */
   @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   @Transactional
   public Added upload(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
+      @RequestParam(required = false) UUID work,
       @RequestPart("file") MultipartFile file)
       throws IOException {
-    return add(visitor, map, name(file), file.getBytes());
+    Added added = add(visitor, map, name(file), file.getBytes());
+    if (work != null && added.already() == null) {
+      references.join(map, work, added.id());
+    }
+    return added;
   }
 
   private static String name(MultipartFile file) {

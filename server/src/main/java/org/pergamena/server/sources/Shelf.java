@@ -2,13 +2,19 @@ package org.pergamena.server.sources;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.ShelfChange;
+import org.pergamena.core.reference.Guess;
+import org.pergamena.core.reference.Reference;
+import org.pergamena.core.reference.When;
 import org.pergamena.core.source.Span;
 import org.pergamena.core.source.Spans;
+import org.pergamena.formats.citation.CslJson;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
 import org.pergamena.server.maps.ShelfKeeper;
@@ -21,10 +27,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class Shelf implements ShelfKeeper {
   private final EntityManager entities;
   private final SourceFiles files;
+  private final WorkKeys keys;
 
-  Shelf(EntityManager entities, SourceFiles files) {
+  Shelf(EntityManager entities, SourceFiles files, WorkKeys keys) {
     this.entities = entities;
     this.files = files;
+    this.keys = keys;
   }
 
   static SourceRow row(EntityManager entities, UUID mapId, UUID sourceId) {
@@ -91,6 +99,26 @@ public class Shelf implements ShelfKeeper {
     SourceRow row = row(mapId, sourceId);
     row.name = row.renamed ? row.name : title(row.fileName, read);
     row.problem = null;
+    Reference guess = guess(row, read);
+    Reference known = row.reference == null ? guess : CslJson.read(row.reference).completed(guess);
+    row.citeKey = row.citeKey == null ? keys.free(mapId, known, row.name) : row.citeKey;
+    row.reference = CslJson.write(row.citeKey, known);
+  }
+
+  private static Reference guess(SourceRow row, ReadSource read) {
+    return Guess.of(
+        new Guess.Said(
+            row.name,
+            said(read.facts().author()),
+            said(read.facts().date()),
+            read.kind().work(),
+            said(row.address),
+            When.of(LocalDate.ofInstant(row.createdAt, ZoneOffset.UTC)),
+            read.text().text()));
+  }
+
+  private static String said(String words) {
+    return words == null ? "" : words;
   }
 
   private static String title(String fileName, ReadSource read) {
@@ -111,18 +139,29 @@ public class Shelf implements ShelfKeeper {
     row(mapId, sourceId).problem = problem;
   }
 
-  /** What a person says of a source. */
+  /**
+   * What a person says of a source.
+   *
+   * @throws Refused if another work of the map has the key
+   */
   @Transactional
-  public void describe(
-      UUID mapId, UUID sourceId, String name, String author, String dated, String category) {
+  public void describe(UUID mapId, UUID sourceId, String name, String key, Reference reference) {
     SourceRow row = row(mapId, sourceId);
+    keys.require(mapId, sourceId, key);
     if (!name.isBlank() && !name.strip().equals(row.name)) {
       row.name = name.strip();
       row.renamed = true;
     }
-    row.author = author.strip();
-    row.dated = dated.strip();
-    row.category = category.strip();
+    row.citeKey = key;
+    row.reference = CslJson.write(key, reference);
+  }
+
+  /** Notes what is known of a source as a work, and its key. */
+  @Transactional
+  public void known(UUID mapId, UUID sourceId, String key, Reference reference) {
+    SourceRow row = row(mapId, sourceId);
+    row.citeKey = key;
+    row.reference = CslJson.write(key, reference);
   }
 
   /** Sets the language of a source; empty goes by the text. */

@@ -92,9 +92,8 @@ class SourceDetailController {
       SourceKind kind,
       List<SourceKind> kinds,
       @Schema(types = {"string", "null"}) SourceKind chosen,
-      String author,
-      String dated,
-      String category,
+      String key,
+      ReferenceForm reference,
       String language,
       String languageName,
       @Schema(types = {"string", "null"}) String address,
@@ -112,9 +111,8 @@ class SourceDetailController {
   /** What a person says of a source. */
   record Description(
       @NotNull @Size(max = 200) String name,
-      @NotNull @Size(max = 200) String author,
-      @NotNull @Size(max = 40) String dated,
-      @NotNull @Size(max = 60) String category,
+      @NotNull @Size(max = 40) String key,
+      @NotNull @Valid ReferenceForm reference,
       @NotNull @Size(max = 3) String language,
       @Schema(types = {"string", "null"}) SourceKind chosen) {}
 
@@ -135,9 +133,8 @@ class SourceDetailController {
         entry.kind(),
         SourceReader.CHOICES.contains(entry.kind()) ? SourceReader.CHOICES : List.of(),
         entry.chosen(),
-        entry.author(),
-        entry.dated(),
-        entry.category(),
+        entry.key(),
+        ReferenceForm.of(entry.reference()),
         entry.language(),
         Language.name(entry.language()),
         entry.address(),
@@ -205,7 +202,7 @@ class SourceDetailController {
     if (said.chosen() != null && !SourceReader.CHOICES.contains(said.chosen())) {
       throw new Refused(HttpStatus.BAD_REQUEST, "A file cannot be read as that. Choose another.");
     }
-    shelf.describe(map, source, said.name(), said.author(), said.dated(), said.category());
+    shelf.describe(map, source, said.name(), said.key(), said.reference().reference());
     shelf.speak(map, source, said.language());
     if (shelf.choose(map, source, said.chosen())) {
       jobs.ask(visitor, map, source, JobKind.READ, "");

@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.reference.Reference;
+import org.pergamena.formats.citation.CslJson;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
 import org.pergamena.server.maps.Limits;
@@ -26,10 +28,12 @@ public class SourceFiles {
 
   private final EntityManager entities;
   private final Limits limits;
+  private final WorkKeys keys;
 
-  SourceFiles(EntityManager entities, Limits limits) {
+  SourceFiles(EntityManager entities, Limits limits, WorkKeys keys) {
     this.entities = entities;
     this.limits = limits;
+    this.keys = keys;
   }
 
   /** A file as it came. */
@@ -296,6 +300,11 @@ public class SourceFiles {
         limits.requireRoomForSource(toMap, 0);
         SourceRow copy = row.copy(toMap);
         copy.position = position(toMap);
+        if (copy.citeKey != null) {
+          Reference known = CslJson.read(copy.reference);
+          copy.citeKey = keys.free(toMap, known, copy.name);
+          copy.reference = CslJson.write(copy.citeKey, known);
+        }
         entities.persist(copy);
         entities.persist(new FileRow(copy.id, copy.contentId, copy.fileName));
         entities.flush();

@@ -37,11 +37,11 @@ class SourceRow {
   /** Why it could not be read, or null. */
   String problem;
 
-  /** Who wrote it, when, and what kind of work it is; null while the file's own word holds. */
-  String author;
+  /** What is known of it as a work, as an item of CSL-JSON; null until it has been read. */
+  String reference;
 
-  String dated;
-  String category = "";
+  /** By which notes cite it, of one map each its own; null until it has been read. */
+  String citeKey;
 
   /** ISO 639-3, or null to go by the text. */
   String language;
@@ -89,9 +89,8 @@ class SourceRow {
     SourceRow copy = new SourceRow(toMap, contentId, position, fileName);
     copy.name = name;
     copy.textId = textId;
-    copy.author = author;
-    copy.dated = dated;
-    copy.category = category;
+    copy.reference = reference;
+    copy.citeKey = citeKey;
     copy.language = language;
     copy.chosen = chosen;
     copy.address = address;

@@ -6,13 +6,18 @@ import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.reference.Field;
+import org.pergamena.core.reference.Person;
+import org.pergamena.core.reference.Reference;
 import org.pergamena.core.source.NewerBlocks;
 import org.pergamena.core.source.PageLayout;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.Span;
+import org.pergamena.formats.citation.CslJson;
 import org.pergamena.formats.read.Omission;
 import org.pergamena.formats.read.SourceKind;
 import org.pergamena.server.site.Refused;
@@ -51,6 +56,7 @@ public class Sources {
    * @param chosen the kind that a person says it is, or null
    * @param problem why it could not be read, or null
    * @param durationMs milliseconds, 0 without times
+   * @param key by which notes cite it, empty until it is read
    * @param language ISO 639-3, empty if it cannot be told
    * @param chosenLanguage that a person says it is in, or null to go by the text
    * @param newerThan the text before, of which what is new has not been folded in; or null
@@ -66,9 +72,8 @@ public class Sources {
       int words,
       int pages,
       long durationMs,
-      String author,
-      String dated,
-      String category,
+      String key,
+      Reference reference,
       String language,
       String chosenLanguage,
       String address,
@@ -79,6 +84,16 @@ public class Sources {
     /** Whether its text is there. */
     public boolean ready() {
       return textId != null;
+    }
+
+    /** Who made it, as it is said; empty if that is not known. */
+    public String author() {
+      return reference.makers().stream().map(Person::said).collect(Collectors.joining(", "));
+    }
+
+    /** When it is from; empty if that is not known. */
+    public String dated() {
+      return reference.get(Field.ISSUED);
     }
   }
 
@@ -93,7 +108,7 @@ public class Sources {
   public List<Entry> of(UUID mapId) {
     return entities
         .createQuery(
-            "select s, t.kind, t.words, t.pages, t.duration, t.author, t.dated, t.language"
+            "select s, t.kind, t.words, t.pages, t.duration, t.language"
                 + " from SourceRow s left join TextRow t on t.id = s.textId"
                 + " where s.mapId = :map and not s.withdrawn order by s.position",
             Object[].class)
@@ -117,10 +132,9 @@ public class Sources {
         read ? (Integer) row[2] : 0,
         read ? (Integer) row[3] : 0,
         read ? (Long) row[4] : 0,
-        firstOf(source.author, row[5]),
-        firstOf(source.dated, row[6]),
-        source.category,
-        firstOf(source.language, row[7]),
+        source.citeKey == null ? "" : source.citeKey,
+        source.reference == null ? Reference.NONE : CslJson.read(source.reference),
+        firstOf(source.language, row[5]),
         source.language,
         source.address,
         source.soundType,
