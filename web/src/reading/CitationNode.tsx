@@ -1,4 +1,5 @@
 import type { TextMatchTransformer } from "@lexical/markdown";
+import { $dfs } from "@lexical/utils";
 import {
   $applyNodeReplacement,
   DecoratorNode,
@@ -13,7 +14,7 @@ import { createContext, type JSX, useContext } from "react";
 import styled from "styled-components";
 import { Cited } from "../references/Cited";
 import { CITATION } from "../references/citing";
-import { useReferences } from "../references/useReferences";
+import { useCitedWords, useReferences } from "../references/useReferences";
 
 type Serialized = Spread<{ written: string }, SerializedLexicalNode>;
 
@@ -88,6 +89,11 @@ export function $isCitation(node: LexicalNode | null | undefined): node is Citat
   return node instanceof CitationNode;
 }
 
+/** The citations of the note, in their order; a note that was read anew has others. */
+export function $citations(): readonly CitationNode[] {
+  return $dfs().flatMap(({ node }) => ($isCitation(node) ? [node] : []));
+}
+
 /** How citations stand in the Markdown of a note. */
 export const CITING: TextMatchTransformer = {
   dependencies: [CitationNode],
@@ -103,7 +109,10 @@ export const CITING: TextMatchTransformer = {
 
 function Shown({ written, nodeKey }: { written: string; nodeKey: NodeKey }) {
   const press = useContext(OnCitation);
-  const cited = useReferences().data?.citations.find((one) => one.written === written);
+  const references = useReferences();
+  const cited = references.data?.citations.find((one) => one.written === written);
+  const fresh = useCitedWords(references.data && !cited ? written : "");
+  const words = cited?.words ?? fresh ?? [];
   const unknown = (cited?.unknown.length ?? 0) > 0;
   return (
     <Chip
@@ -112,7 +121,7 @@ function Shown({ written, nodeKey }: { written: string; nodeKey: NodeKey }) {
       title={unknown ? "No work on the shelf has this key" : written}
       onClick={() => press(nodeKey, written)}
     >
-      {cited && cited.words.length > 0 ? <Cited words={cited.words} /> : written}
+      {words.length > 0 ? <Cited words={words} /> : written}
     </Chip>
   );
 }

@@ -28,7 +28,6 @@ import { MarkdownShortcutPlugin } from "@lexical/react/LexicalMarkdownShortcutPl
 import { RichTextPlugin } from "@lexical/react/LexicalRichTextPlugin";
 import { $createQuoteNode, HeadingNode, QuoteNode } from "@lexical/rich-text";
 import {
-  $getNodeByKey,
   $getRoot,
   $getSelection,
   $insertNodes,
@@ -41,7 +40,7 @@ import { useEffect, useRef, useState } from "react";
 import styled from "styled-components";
 import { CiteSheet } from "../references/CiteSheet";
 import { type Cite, read } from "../references/citing";
-import { $citation, CITING, CitationNode, OnCitation } from "./CitationNode";
+import { $citation, $citations, CITING, CitationNode, OnCitation } from "./CitationNode";
 import { CitationPlugin } from "./CitationPlugin";
 import type { NoteProps } from "./NoteField";
 
@@ -114,6 +113,12 @@ const Bar = styled.div`
   }
 `;
 
+/**
+ * What is being cited.
+ * at: which citation of the note is changed; none makes a new one
+ */
+type Citing = { at?: number; cites: Cite[] };
+
 /** A note as rich text, kept as CommonMark; Markdown's marks are taken while one types. */
 export default function RichNote({ value, onKeep }: NoteProps) {
   return (
@@ -144,7 +149,7 @@ function Editing({ value, onKeep }: NoteProps) {
   const frame = useRef<HTMLDivElement>(null);
   const begun = useRef("");
   const [linking, setLinking] = useState<string | null>(null);
-  const [citing, setCiting] = useState<{ node: NodeKey | null; cites: Cite[] } | null>(null);
+  const [citing, setCiting] = useState<Citing | null>(null);
   // what was changed elsewhere, by undo or by another view, is shown
   useEffect(() => {
     if (!frame.current?.contains(document.activeElement)) {
@@ -179,7 +184,7 @@ function Editing({ value, onKeep }: NoteProps) {
   const cited = (words: string | null) => {
     editor.update(
       () => {
-        const old = citing?.node ? $getNodeByKey(citing.node) : null;
+        const old = citing?.at === undefined ? undefined : $citations()[citing.at];
         if (old && words) {
           old.replace($citation(words));
         } else if (old) {
@@ -196,6 +201,11 @@ function Editing({ value, onKeep }: NoteProps) {
     setCiting(null);
     keep();
   };
+  const press = (node: NodeKey, words: string) =>
+    editor.read(() => {
+      const at = $citations().findIndex((one) => one.getKey() === node);
+      setCiting({ at, cites: read(words) });
+    });
   return (
     <Frame
       ref={frame}
@@ -207,7 +217,7 @@ function Editing({ value, onKeep }: NoteProps) {
       }}
       onKeyDown={(event) => event.stopPropagation()}
     >
-      <OnCitation.Provider value={(node, words) => setCiting({ node, cites: read(words) })}>
+      <OnCitation.Provider value={press}>
         <RichTextPlugin
           contentEditable={<ContentEditable aria-label="Note" aria-multiline="true" spellCheck />}
           placeholder={<Placeholder>Add a note</Placeholder>}
@@ -241,7 +251,7 @@ function Editing({ value, onKeep }: NoteProps) {
             <Tool label="Link" onPress={() => setLinking("https://")}>
               link
             </Tool>
-            <Tool label="Cite" onPress={() => setCiting({ node: null, cites: [] })}>
+            <Tool label="Cite" onPress={() => setCiting({ cites: [] })}>
               @ cite
             </Tool>
           </>
@@ -272,7 +282,7 @@ function Editing({ value, onKeep }: NoteProps) {
       <CiteSheet
         cites={citing?.cites ?? null}
         onCite={cited}
-        onTakeAway={citing?.node ? () => cited(null) : null}
+        onTakeAway={citing?.at === undefined ? null : () => cited(null)}
         onClose={() => setCiting(null)}
       />
     </Frame>

@@ -1,16 +1,14 @@
-import { useQuery } from "@tanstack/react-query";
-import { useContext, useState } from "react";
+import { useState } from "react";
 import { Input, Label } from "react-aria-components";
 import styled from "styled-components";
-import { request } from "../api/client";
-import type { CitedWords, WorkView } from "../api/types";
+import type { WorkView } from "../api/types";
 import { Button, TextButton } from "../ui/Button";
 import { Field, Row, Select } from "../ui/Field";
 import { Sheet, SheetButtons } from "../ui/Sheet";
 import { Tick } from "../ui/Tick";
 import { Cited } from "./Cited";
 import { type Cite, cite, KINDS, type Kind, written } from "./citing";
-import { CitingMap, useReferences } from "./useReferences";
+import { useCitedWords, useReferences } from "./useReferences";
 import { FieldGrid, NamedField } from "./WorkFields";
 
 const One = styled.fieldset`
@@ -50,7 +48,7 @@ function Citing({ cites, onCite, onTakeAway }: CitingProps) {
   const set = (at: number, part: Partial<Cite>) =>
     setAll(all.map((one, i) => (i === at ? { ...one, ...part } : one)));
   const whole = all.filter((one) => one.key);
-  const words = useWords(whole);
+  const words = useCitedWords(whole.length > 0 ? written(whole) : "");
   return (
     <>
       {all.map((one, i) => (
@@ -78,21 +76,6 @@ function Citing({ cites, onCite, onTakeAway }: CitingProps) {
       </SheetButtons>
     </>
   );
-}
-
-/** How it reads in the style of the map. */
-function useWords(cites: readonly Cite[]): readonly CitedWords[] | undefined {
-  const map = useContext(CitingMap)?.map;
-  const note = cites.length > 0 ? written(cites) : "";
-  return useQuery({
-    queryKey: ["references", map, "words", note],
-    queryFn: () =>
-      request<CitedWords[][]>("POST", `/api/maps/${map}/references/words`, { note }).then(
-        (all) => all[0] ?? [],
-      ),
-    enabled: note !== "",
-    placeholderData: (before) => before,
-  }).data;
 }
 
 type OneCiteProps = {

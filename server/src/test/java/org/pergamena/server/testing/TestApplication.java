@@ -24,6 +24,7 @@ public final class TestApplication implements BeforeAllCallback, ParameterResolv
       Map<String, Object> settings = new HashMap<>(database.environment());
       settings.put("PERGAMENA_PORT", "0");
       settings.put("PERGAMENA_DEMO", "true");
+      settings.put("PERGAMENA_CATALOGUE_PATIENCE", "3s");
       settings.put("spring.jpa.properties.hibernate.generate_statistics", "true");
       settings.put("logging.level.org.hibernate.engine.internal", "error");
       settings.put("logging.level.org.hibernate.session.metrics", "error");
