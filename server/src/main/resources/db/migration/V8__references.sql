@@ -45,3 +45,9 @@ create table citing (
   language text not null,
   own      text
 );
+
+-- A .docx whose styles a person's reports take.
+create table report_template (
+  person uuid primary key references visitor on delete cascade,
+  docx   bytea not null
+);

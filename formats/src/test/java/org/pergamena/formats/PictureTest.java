@@ -27,6 +27,7 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.formats.fonts.FontMeasurer;
 import org.pergamena.formats.image.Gallery;
+import org.pergamena.formats.picture.Pixels;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.picture.Theme;
 
@@ -61,7 +62,7 @@ class PictureTest {
   void a_picture_has_the_size_that_it_said() throws IOException {
     Scene scene = scene(4);
     for (int scale : new int[] {1, 3}) {
-      PngPicture picture = PngPicture.of(scene, scale);
+      PngPicture picture = PngPicture.of(scene, Pixels.scaled(scale));
       BufferedImage image = drawn(picture);
       assertThat(image.getWidth())
           .isEqualTo(picture.width())
@@ -73,7 +74,7 @@ class PictureTest {
   @Test
   void labels_strokes_and_tallies_are_drawn_where_the_scene_has_them() throws IOException {
     Scene scene = scene(4);
-    BufferedImage image = drawn(PngPicture.of(scene, 2));
+    BufferedImage image = drawn(PngPicture.of(scene, Pixels.scaled(2)));
     Placed topic = scene.topics().get(1);
     assertThat(inked(image, topic.box(), 2)).isPositive();
     Box mark =
@@ -103,11 +104,11 @@ class PictureTest {
   @Test
   void bands_join_without_a_seam() throws IOException {
     Scene scene = scene(24);
-    BufferedImage large = drawn(PngPicture.of(scene, 8));
+    BufferedImage large = drawn(PngPicture.of(scene, Pixels.scaled(8)));
     assertThat((long) large.getWidth() * large.getHeight())
         .as("several bands")
         .isGreaterThan(8_000_000);
-    BufferedImage small = drawn(PngPicture.of(scene, 1));
+    BufferedImage small = drawn(PngPicture.of(scene, Pixels.scaled(1)));
     for (int y = 0; y < large.getHeight(); y++) {
       boolean inkedRow = false;
       for (int x = 0; x < large.getWidth() && !inkedRow; x++) {
@@ -140,10 +141,22 @@ class PictureTest {
   }
 
   @Test
+  void a_picture_can_have_a_width_and_a_clear_ground() throws IOException {
+    BufferedImage image = drawn(PngPicture.of(scene(4), new Pixels(0, 500, true)));
+    assertThat(image.getWidth()).isEqualTo(500);
+    assertThat(image.getRGB(0, 0) >>> 24).as("clear").isZero();
+    assertThat(inked(image, new Box(0, 0, 500, image.getHeight()), 1)).isPositive();
+  }
+
+  @Test
   void a_picture_too_large_or_of_no_scale_is_refused_with_a_sentence() {
     Scene huge = new Scene(100_000, 100_000, List.of(), List.of(), List.of());
-    assertThatThrownBy(() -> PngPicture.of(huge, 8)).hasMessageContaining("smaller scale");
-    assertThatThrownBy(() -> PngPicture.of(scene(1), 9)).hasMessageContaining("between 1 and 8");
+    assertThatThrownBy(() -> PngPicture.of(huge, Pixels.scaled(8)))
+        .hasMessageContaining("smaller scale");
+    assertThatThrownBy(() -> PngPicture.of(scene(1), Pixels.scaled(9)))
+        .hasMessageContaining("between 0.05 and 8");
+    assertThatThrownBy(() -> PngPicture.of(scene(1), new Pixels(0, 9, false)))
+        .hasMessageContaining("too small");
   }
 
   @Test

@@ -27,6 +27,7 @@ import org.pergamena.formats.SourceReader;
 import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.picture.Drawing;
 import org.pergamena.formats.publish.FileFormat;
+import org.pergamena.formats.publish.Form;
 import org.pergamena.formats.publish.Publication;
 import org.pergamena.formats.publish.Works;
 import org.pergamena.formats.read.ReadSource;
@@ -150,7 +151,7 @@ public final class DistilCommand implements Callable<Integer> {
         Works.named(sources),
         () -> new Drawing().published(published, inks).scene(Set.of()),
         Gallery.empty(),
-        2);
+        Form.USUAL);
   }
 
   /** Identities that are the same on every run. */

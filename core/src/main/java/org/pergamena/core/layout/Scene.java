@@ -1,6 +1,8 @@
 package org.pergamena.core.layout;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -13,6 +15,35 @@ import java.util.UUID;
  */
 public record Scene(
     double width, double height, List<Placed> topics, List<Across> links, List<DropZone> zones) {
+
+  private static final double MARGIN = 24;
+
+  /** What is drawn of some topics alone, and of the links between them. */
+  public Scene only(Set<UUID> kept) {
+    List<Placed> placed = topics.stream().filter(topic -> kept.contains(topic.id())).toList();
+    if (placed.isEmpty()) {
+      return new Scene(0, 0, List.of(), List.of(), List.of());
+    }
+    Box all = null;
+    for (Placed topic : placed) {
+      Box reach = topic.reach().moved(topic.x(), topic.y());
+      all = all == null ? reach : all.with(reach);
+    }
+    double dx = MARGIN - all.x();
+    double dy = MARGIN - all.y();
+    List<Across> between = new ArrayList<>();
+    for (Across link : links) {
+      if (kept.contains(link.from()) && kept.contains(link.to())) {
+        between.add(link.moved(dx, dy));
+      }
+    }
+    return new Scene(
+        all.width() + 2 * MARGIN,
+        all.height() + 2 * MARGIN,
+        placed.stream().map(topic -> topic.at(topic.x() + dx, topic.y() + dy)).toList(),
+        between,
+        List.of());
+  }
 
   /**
    * A cross-link as it is drawn, where it stands on the page.
@@ -34,5 +65,10 @@ public record Scene(
       String ink,
       List<Double> dash,
       boolean atFrom,
-      boolean atTo) {}
+      boolean atTo) {
+    private Across moved(double dx, double dy) {
+      List<Item> all = items.stream().map(item -> item.moved(dx, dy)).toList();
+      return new Across(id, from, to, all, tie, said, ink, dash, atFrom, atTo);
+    }
+  }
 }

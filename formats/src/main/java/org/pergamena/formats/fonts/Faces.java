@@ -9,6 +9,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.pergamena.core.layout.TextStyle;
 import org.pergamena.core.layout.TextStyle.Face;
@@ -44,8 +45,8 @@ public final class Faces {
                 TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
   }
 
-  /** The bytes of the file of a face, and the name by which fonts made of it go. */
-  public record FontFile(String postScriptName, byte[] bytes) {}
+  /** The bytes of the file of a face, and the names by which fonts made of it go. */
+  public record FontFile(String postScriptName, String family, byte[] bytes) {}
 
   /** The files of all faces. */
   public static List<FontFile> files() {
@@ -53,7 +54,9 @@ public final class Faces {
     FILES.forEach(
         (face, file) -> {
           try (InputStream in = Faces.class.getResourceAsStream(file + ".ttf")) {
-            files.add(new FontFile(FONTS.get(face).getPSName(), in.readAllBytes()));
+            Font font = FONTS.get(face);
+            String family = font.getFamily(Locale.ROOT);
+            files.add(new FontFile(font.getPSName(), family, in.readAllBytes()));
           } catch (IOException e) {
             throw new UncheckedIOException("The font " + file + " cannot be read.", e);
           }

@@ -6,10 +6,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
 import org.pergamena.core.analysis.Support;
 import org.pergamena.core.layout.Layout;
+import org.pergamena.core.layout.Plate;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.Sheet;
 import org.pergamena.core.layout.TopicLook;
@@ -21,10 +23,16 @@ import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.publish.Scope;
+import org.pergamena.core.source.Source;
 import org.pergamena.formats.fonts.FontMeasurer;
 
 /** Draws maps: the one way to a scene, for the page and for every picture. */
 public class Drawing {
+  private static final Map<String, String> MEANINGS =
+      Map.of(
+          "thin", "few passages bear it out",
+          "unsupported", "no passage bears it out");
+
   private final Typesetter typesetter = new Typesetter(Theme.LIGHT.palette(), new FontMeasurer());
 
   /**
@@ -52,6 +60,28 @@ public class Drawing {
    */
   public Prepared published(Scope.Published published, List<UUID> sources) {
     return prepare(published.map(), sources, Set.of()).marked(published::mark);
+  }
+
+  /** A scene with the title of its map and its legend below it. */
+  public Scene captioned(Scene scene, Scope.Published published, List<Source> sources) {
+    TopicMap map = published.map();
+    Set<String> marks = new TreeSet<>(published.marks().values());
+    Set<UUID> cited = new HashSet<>();
+    Set<String> tags = new HashSet<>();
+    for (Topic topic : map.preorder()) {
+      topic.evidence().forEach(evidence -> cited.add(evidence.passage().source()));
+      tags.addAll(topic.content().gloss().tags());
+    }
+    List<Plate.Mark> told = new ArrayList<>();
+    marks.forEach(mark -> told.add(new Plate.Mark(mark, MEANINGS.get(mark))));
+    return Plate.of(
+        scene,
+        map.root().label(),
+        new Plate.Key(
+            cited.isEmpty() ? List.of() : sources.stream().map(Source::name).toList(),
+            told,
+            map.legend().tags().stream().filter(tag -> tags.contains(tag.id())).toList()),
+        typesetter);
   }
 
   /** A map with what is drawn of its topics beside their labels. */

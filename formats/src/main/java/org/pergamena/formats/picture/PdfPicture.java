@@ -4,10 +4,13 @@ import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
 import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2DFontTextDrawer;
 import java.awt.Color;
 import java.awt.Font;
+import java.awt.Graphics2D;
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
@@ -31,55 +34,157 @@ import org.pergamena.formats.fonts.Faces;
 import org.pergamena.formats.image.Gallery;
 
 /**
- * A scene as a PDF (ISO 32000) of one page as large as it needs: lines stay lines, text stays text
- * in the shipped fonts, and a bookmark leads to each topic.
+ * A scene as a PDF (ISO 32000), on one page or over several: lines stay lines, text stays text in
+ * the shipped fonts, and a bookmark leads to each topic.
  */
 public final class PdfPicture {
   private static final double POINTS = 0.75; // of a scene pixel
+  private static final double MARGIN = 28.35; // a centimetre, in points
+  private static final double MARK = 14;
 
   /** The longest side that readers show, in points. */
   private static final double LONGEST = 14_000;
 
+  /** The most pages of a drawing that goes over several. */
+  private static final int MOST_PAGES = 400;
+
   private final PDDocument document;
   private final Scene scene;
-  private final float scale;
-  private final float height;
-  private final PDPage page;
+  private final Paper paper;
+  private final List<Tile> tiles = new ArrayList<>();
+  private double scale;
 
-  private PdfPicture(PDDocument document, Scene scene) {
+  /**
+   * A page and what of the drawing stands on it.
+   *
+   * @param left of its part of the drawing, in points; {@code top} likewise
+   */
+  private record Tile(PDPage page, double left, double top, double width, double height) {}
+
+  private PdfPicture(PDDocument document, Scene scene, Paper paper) {
     this.document = document;
     this.scene = scene;
-    double longest = Math.max(scene.width(), scene.height());
-    this.scale = (float) Math.min(POINTS, LONGEST / longest);
-    this.height = (float) scene.height() * scale;
-    this.page = new PDPage(new PDRectangle((float) scene.width() * scale, height));
+    this.paper = paper.turned(scene.width(), scene.height());
   }
 
-  /** Writes the drawing of a map; the stream stays open. */
-  public static void write(TopicMap map, Scene scene, Gallery gallery, OutputStream out)
+  /**
+   * Writes the drawing of a map; the stream stays open.
+   *
+   * @throws IllegalArgumentException with a sentence for the person if it takes too many pages
+   */
+  public static void write(
+      TopicMap map, Scene scene, Paper paper, Gallery gallery, OutputStream out)
       throws IOException {
     try (PDDocument document = new PDDocument()) {
-      PdfPicture picture = new PdfPicture(document, scene);
-      document.addPage(picture.page);
+      PdfPicture picture = new PdfPicture(document, scene, paper);
       document.getDocumentInformation().setTitle(map.root().label());
+      picture.lay();
       picture.draw(gallery);
       picture.bookmarks(map);
       document.save(out);
     }
   }
 
+  /** Paints a scene into a rectangle of another drawing. */
+  public static void paint(
+      Scene scene, Gallery gallery, Graphics2D g, double width, double height) {
+    g.scale(width / scene.width(), height / scene.height());
+    ScenePainter.paint(scene, gallery, g);
+  }
+
+  private void lay() {
+    if (paper.kind() == Paper.Kind.TILES) {
+      tile();
+      return;
+    }
+    double width = scene.width();
+    double height = scene.height();
+    boolean fits = paper.kind() == Paper.Kind.FIT;
+    scale =
+        fits
+            ? Math.min(POINTS, LONGEST / Math.max(width, height))
+            : Math.min(
+                (paper.width() - 2 * MARGIN) / width, (paper.height() - 2 * MARGIN) / height);
+    double wide = fits ? width * scale : paper.width();
+    double high = fits ? height * scale : paper.height();
+    double left = (width * scale - wide) / 2;
+    double top = (height * scale - high) / 2;
+    add(left, top, wide, high);
+  }
+
+  private void tile() {
+    scale = POINTS;
+    double wide = paper.width() - 2 * MARGIN;
+    double high = paper.height() - 2 * MARGIN;
+    int columns = (int) Math.ceil(scene.width() * scale / wide);
+    int rows = (int) Math.ceil(scene.height() * scale / high);
+    if ((long) columns * rows > MOST_PAGES) {
+      throw new IllegalArgumentException(
+          "The drawing would take %,d pages, more than %d. Choose larger paper."
+              .formatted((long) columns * rows, MOST_PAGES));
+    }
+    for (int row = 0; row < rows; row++) {
+      for (int column = 0; column < columns; column++) {
+        add(column * wide - MARGIN, row * high - MARGIN, paper.width(), paper.height());
+      }
+    }
+  }
+
+  private void add(double left, double top, double width, double height) {
+    PDPage page = new PDPage(new PDRectangle((float) width, (float) height));
+    document.addPage(page);
+    tiles.add(new Tile(page, left, top, width, height));
+  }
+
   private void draw(Gallery gallery) throws IOException {
     PdfBoxGraphics2D g =
         new PdfBoxGraphics2D(document, (float) scene.width(), (float) scene.height());
     g.setFontTextDrawer(new Shipped(document));
-    g.setColor(Color.decode(Theme.LIGHT.vellum()));
-    g.fill(new Rectangle2D.Double(0, 0, scene.width(), scene.height()));
+    if (paper.kind() == Paper.Kind.FIT) {
+      g.setColor(Color.decode(Theme.LIGHT.vellum()));
+      g.fill(new Rectangle2D.Double(0, 0, scene.width(), scene.height()));
+    }
     ScenePainter.paint(scene, gallery, g);
     g.dispose();
-    try (PDPageContentStream content = new PDPageContentStream(document, page)) {
-      content.transform(Matrix.getScaleInstance(scale, scale));
-      content.drawForm(g.getXFormObject());
+    for (Tile tile : tiles) {
+      try (PDPageContentStream content = new PDPageContentStream(document, tile.page())) {
+        if (paper.kind() == Paper.Kind.TILES) {
+          marks(content, tile);
+        }
+        // the form's origin is its lower left corner
+        double bottom = scene.height() * scale - tile.top() - tile.height();
+        content.transform(Matrix.getTranslateInstance((float) -tile.left(), (float) -bottom));
+        content.transform(Matrix.getScaleInstance((float) scale, (float) scale));
+        content.drawForm(g.getXFormObject());
+      }
     }
+  }
+
+  /** Marks at the corners of what is to be cut out and joined; all else is left white. */
+  private static void marks(PDPageContentStream content, Tile tile) throws IOException {
+    content.setLineWidth(0.5f);
+    for (double x : new double[] {MARGIN, tile.width() - MARGIN}) {
+      for (double y : new double[] {MARGIN, tile.height() - MARGIN}) {
+        double outX = x < tile.width() / 2 ? x - MARK : x + MARK;
+        double outY = y < tile.height() / 2 ? y - MARK : y + MARK;
+        line(content, outX, y, (outX + x) / 2, y);
+        line(content, x, outY, x, (outY + y) / 2);
+      }
+    }
+    content.addRect(
+        (float) MARGIN,
+        (float) MARGIN,
+        (float) (tile.width() - 2 * MARGIN),
+        (float) (tile.height() - 2 * MARGIN));
+    content.clip();
+  }
+
+  private static void line(
+      PDPageContentStream content, double fromX, double fromY, double toX, double toY)
+      throws IOException {
+    content.moveTo((float) fromX, (float) fromY);
+    content.lineTo((float) toX, (float) toY);
+    content.stroke();
   }
 
   private void bookmarks(TopicMap map) {
@@ -97,14 +202,25 @@ public final class PdfPicture {
     item.setTitle(topic.label());
     Placed at = placed.get(topic.id());
     if (at != null) {
-      PDPageXYZDestination to = new PDPageXYZDestination();
-      to.setPage(page);
-      to.setLeft(Math.max(0, (int) (at.x() * scale) - 10));
-      to.setTop((int) (height - at.y() * scale) + 10);
-      item.setDestination(to);
+      item.setDestination(destination(at.x() * scale, at.y() * scale));
     }
     above.addLast(item);
     map.children(topic).forEach(child -> bookmark(map, child, item, placed));
+  }
+
+  /** Where something of the drawing stands, in points. */
+  private PDPageXYZDestination destination(double x, double y) {
+    double margin = paper.kind() == Paper.Kind.TILES ? MARGIN : 0;
+    Tile tile =
+        tiles.stream()
+            .filter(t -> x < t.left() + t.width() - margin && y < t.top() + t.height() - margin)
+            .findFirst()
+            .orElse(tiles.get(tiles.size() - 1));
+    PDPageXYZDestination to = new PDPageXYZDestination();
+    to.setPage(tile.page());
+    to.setLeft(Math.max(0, (int) (x - tile.left()) - 10));
+    to.setTop((int) (tile.height() - (y - tile.top())) + 10);
+    return to;
   }
 
   /** Draws text as text, in the fonts that ship. */

@@ -4,6 +4,7 @@ import ar.com.hjg.pngj.FilterType;
 import ar.com.hjg.pngj.ImageInfo;
 import ar.com.hjg.pngj.ImageLineByte;
 import ar.com.hjg.pngj.PngWriter;
+import java.awt.AlphaComposite;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -18,10 +19,7 @@ import org.pergamena.formats.image.Gallery;
  * @param width in pixels
  * @param height in pixels
  */
-public record PngPicture(Scene scene, int scale, int width, int height) {
-  /** The largest scale. */
-  public static final int MOST_SCALE = 8;
-
+public record PngPicture(Scene scene, double scale, boolean clear, int width, int height) {
   /** The most pixels that a picture may have. */
   public static final long MOST_PIXELS = 1_500_000_000L;
 
@@ -33,44 +31,43 @@ public record PngPicture(Scene scene, int scale, int width, int height) {
   /**
    * The picture of a scene.
    *
-   * @param scale pixels for each scene pixel, 1 to {@value #MOST_SCALE}
    * @throws IllegalArgumentException with a sentence for the person if it would be too large
    */
-  public static PngPicture of(Scene scene, int scale) {
-    if (scale < 1 || scale > MOST_SCALE) {
-      throw new IllegalArgumentException(
-          "The scale must be between 1 and " + MOST_SCALE + ", not " + scale + ".");
-    }
-    long width = (long) Math.ceil(scene.width() * scale);
+  public static PngPicture of(Scene scene, Pixels pixels) {
+    double scale = pixels.of(scene);
+    long width = pixels.width() > 0 ? pixels.width() : (long) Math.ceil(scene.width() * scale);
     long height = (long) Math.ceil(scene.height() * scale);
     if (width * height > MOST_PIXELS) {
       throw new IllegalArgumentException(
           "The picture would have %,d x %,d pixels, more than %,d million. Choose a smaller scale."
               .formatted(width, height, MOST_PIXELS / 1_000_000));
     }
-    return new PngPicture(scene, scale, (int) width, (int) height);
+    return new PngPicture(scene, scale, pixels.clear(), (int) width, (int) height);
   }
 
   /** Writes the picture; the stream stays open. */
   public void write(Theme theme, Gallery gallery, OutputStream out) {
-    PngWriter png = new PngWriter(out, new ImageInfo(width, height, 8, false));
+    PngWriter png = new PngWriter(out, new ImageInfo(width, height, 8, clear));
     png.setShouldCloseStream(false);
     png.setFilterType(FilterType.FILTER_UP); // most rows of a drawing are like those above
     png.setCompLevel(COMPRESSION);
     png.getMetadata().setDpi(96.0 * scale);
     int bandHeight = Math.max(1, Math.min(height, BAND_PIXELS / width));
-    BufferedImage band = new BufferedImage(width, bandHeight, BufferedImage.TYPE_INT_RGB);
+    BufferedImage band = new BufferedImage(width, bandHeight, kind());
     int[] pixels = ((DataBufferInt) band.getRaster().getDataBuffer()).getData();
     ImageLineByte line = new ImageLineByte(png.imgInfo);
     byte[] bytes = line.getScanline();
     for (int top = 0; top < height; top += bandHeight) {
       paintBand(theme, gallery, band, top);
       for (int row = 0; row < Math.min(bandHeight, height - top); row++) {
-        for (int x = 0; x < width; x++) {
+        for (int x = 0, at = 0; x < width; x++) {
           int rgb = pixels[row * width + x];
-          bytes[3 * x] = (byte) (rgb >> 16);
-          bytes[3 * x + 1] = (byte) (rgb >> 8);
-          bytes[3 * x + 2] = (byte) rgb;
+          bytes[at++] = (byte) (rgb >> 16);
+          bytes[at++] = (byte) (rgb >> 8);
+          bytes[at++] = (byte) rgb;
+          if (clear) {
+            bytes[at++] = (byte) (rgb >>> 24);
+          }
         }
         png.writeRow(line, top + row);
       }
@@ -78,11 +75,24 @@ public record PngPicture(Scene scene, int scale, int width, int height) {
     png.end();
   }
 
+  private int kind() {
+    return clear ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB;
+  }
+
+  /** The picture whole, in memory. */
+  BufferedImage image(Gallery gallery) {
+    BufferedImage image = new BufferedImage(width, height, kind());
+    paintBand(Theme.LIGHT, gallery, image, 0);
+    return image;
+  }
+
   private void paintBand(Theme theme, Gallery gallery, BufferedImage band, int top) {
     Graphics2D g = band.createGraphics();
     try {
-      g.setColor(Color.decode(theme.vellum()));
+      g.setComposite(AlphaComposite.Src);
+      g.setColor(clear ? new Color(0, true) : Color.decode(theme.vellum()));
       g.fillRect(0, 0, band.getWidth(), band.getHeight());
+      g.setComposite(AlphaComposite.SrcOver);
       g.translate(0, -top);
       g.scale(scale, scale);
       ScenePainter.paint(scene, gallery, g);

@@ -28,9 +28,20 @@ public final class SvgPicture {
   private final Scene scene;
   private final Gallery gallery;
   private final FontMeasurer measurer = new FontMeasurer();
+  private final Letters letters;
   private final XMLStreamWriter out;
 
-  private SvgPicture(Scene scene, Gallery gallery, XMLStreamWriter out) {
+  /** What becomes of letters. */
+  private enum Letters {
+    /** They stay text, in a file of its own. */
+    TEXT,
+    /** They stay text, within a page that has the fonts. */
+    WITHIN,
+    OUTLINES
+  }
+
+  private SvgPicture(Scene scene, Gallery gallery, Letters letters, XMLStreamWriter out) {
+    this.letters = letters;
     this.scene = scene;
     this.gallery = gallery;
     this.out = out;
@@ -44,22 +55,30 @@ public final class SvgPicture {
    */
   public static void write(
       Scene scene, String title, String ground, Gallery gallery, OutputStream to) {
-    write(scene, title, ground, gallery, true, to);
+    write(scene, title, ground, gallery, Letters.TEXT, to);
+  }
+
+  /**
+   * Writes a scene with letters as outlines, for those who do not have its fonts; the stream stays
+   * open.
+   */
+  public static void outlined(Scene scene, String title, Gallery gallery, OutputStream to) {
+    write(scene, title, null, gallery, Letters.OUTLINES, to);
   }
 
   /** Writes a scene as a part of a page, on a clear ground; the stream stays open. */
   public static void part(Scene scene, String title, Gallery gallery, OutputStream to) {
-    write(scene, title, null, gallery, false, to);
+    write(scene, title, null, gallery, Letters.WITHIN, to);
   }
 
   private static void write(
-      Scene scene, String title, String ground, Gallery gallery, boolean alone, OutputStream to) {
+      Scene scene, String title, String ground, Gallery gallery, Letters letters, OutputStream to) {
     try {
       XMLStreamWriter out = XMLOutputFactory.newFactory().createXMLStreamWriter(to, "UTF-8");
-      if (alone) {
+      if (letters != Letters.WITHIN) {
         out.writeStartDocument("UTF-8", "1.0");
       }
-      new SvgPicture(scene, gallery, out).write(title, ground);
+      new SvgPicture(scene, gallery, letters, out).write(title, ground);
       out.flush();
     } catch (XMLStreamException e) {
       throw new IllegalStateException("The drawing cannot be written.", e);
@@ -113,6 +132,11 @@ public final class SvgPicture {
 
   private void words(Item.Words words) throws XMLStreamException {
     if (words.text().isEmpty()) {
+      return;
+    } else if (letters == Letters.OUTLINES) {
+      out.writeEmptyElement("path");
+      out.writeAttribute("d", Outlines.of(words));
+      out.writeAttribute("fill", words.fill());
       return;
     }
     out.writeStartElement("text");

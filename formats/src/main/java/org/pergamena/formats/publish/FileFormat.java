@@ -7,11 +7,11 @@ import java.util.Arrays;
 import java.util.Optional;
 import org.pergamena.core.outline.MarkdownOutline;
 import org.pergamena.formats.json.MapJson;
-import org.pergamena.formats.picture.JpegPicture;
 import org.pergamena.formats.picture.PdfPicture;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.picture.SvgPicture;
 import org.pergamena.formats.picture.Theme;
+import org.pergamena.formats.picture.WholePicture;
 
 /** The formats in which maps are published. */
 public enum FileFormat {
@@ -19,6 +19,24 @@ public enum FileFormat {
     @Override
     public void write(Publication publication, OutputStream out) throws IOException {
       new WordReport(publication).write(out);
+    }
+  },
+  ODT("odt", "application/vnd.oasis.opendocument.text") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      new OdtReport(publication).write(out);
+    }
+  },
+  PPTX("pptx", "application/vnd.openxmlformats-officedocument.presentationml.presentation") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      new Slides(publication).write(out);
+    }
+  },
+  RTF("rtf", "application/rtf") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      text(RtfReport.of(publication), out);
     }
   },
   HTML("html", "text/html;charset=UTF-8") {
@@ -83,30 +101,52 @@ public enum FileFormat {
   PDF("pdf", "application/pdf") {
     @Override
     public void write(Publication publication, OutputStream out) throws IOException {
-      PdfPicture.write(publication.map(), publication.scene(), publication.gallery(), out);
+      if (publication.form().paper().isReport()) {
+        PdfReport.write(publication, out);
+      } else {
+        PdfPicture.write(
+            publication.map(),
+            publication.scene(),
+            publication.form().paper(),
+            publication.gallery(),
+            out);
+      }
     }
   },
   PNG("png", "image/png") {
     @Override
     public void write(Publication publication, OutputStream out) {
-      PngPicture.of(publication.scene(), publication.scale())
+      PngPicture.of(publication.scene(), publication.form().pixels())
           .write(Theme.LIGHT, publication.gallery(), out);
     }
 
     @Override
     public void requireRoom(Publication publication) {
-      PngPicture.of(publication.scene(), publication.scale());
+      PngPicture.of(publication.scene(), publication.form().pixels());
     }
   },
   JPG("jpg", "image/jpeg") {
     @Override
     public void write(Publication publication, OutputStream out) throws IOException {
-      JpegPicture.write(publication.scene(), publication.scale(), publication.gallery(), out);
+      WholePicture.write(
+          publication.scene(), publication.form().pixels(), "jpeg", publication.gallery(), out);
     }
 
     @Override
     public void requireRoom(Publication publication) {
-      JpegPicture.size(publication.scene(), publication.scale());
+      WholePicture.size(publication.scene(), publication.form().pixels(), "jpeg");
+    }
+  },
+  WEBP("webp", "image/webp") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      WholePicture.write(
+          publication.scene(), publication.form().pixels(), "webp", publication.gallery(), out);
+    }
+
+    @Override
+    public void requireRoom(Publication publication) {
+      WholePicture.size(publication.scene(), publication.form().pixels(), "webp");
     }
   },
   JSON("json", "application/json") {

@@ -16,17 +16,22 @@ final class HtmlBlocks {
   private static final List<String> SAFE = List.of("http://", "https://", "mailto:");
 
   private final Gallery gallery;
-  private final boolean pixels;
+  private final boolean paged;
   private final List<List<Block.Run>> footnotes = new ArrayList<>();
 
-  /**
-   * Writes them.
-   *
-   * @param pixels whether pictures are written as PNG, whatever they are
-   */
-  HtmlBlocks(Gallery gallery, boolean pixels) {
+  private HtmlBlocks(Gallery gallery, boolean paged) {
     this.gallery = gallery;
-    this.pixels = pixels;
+    this.paged = paged;
+  }
+
+  /** For a page in a browser: footnotes stand together at its end. */
+  static HtmlBlocks scrolled(Gallery gallery) {
+    return new HtmlBlocks(gallery, false);
+  }
+
+  /** For pages of paper: footnotes stand at the foot of their pages, pictures are PNG. */
+  static HtmlBlocks paged(Gallery gallery) {
+    return new HtmlBlocks(gallery, true);
   }
 
   static String escaped(String words) {
@@ -73,7 +78,7 @@ final class HtmlBlocks {
 
   private void figure(Block.Figure figure, StringBuilder out) {
     Gallery.Embedded image = gallery.embedded(figure.image());
-    if (image != null && pixels) {
+    if (image != null && paged) {
       byte[] png = PngImages.of(image);
       image = png == null ? null : new Gallery.Embedded("image/png", png);
     }
@@ -91,7 +96,10 @@ final class HtmlBlocks {
   String runs(List<Block.Run> runs) {
     StringBuilder line = new StringBuilder();
     for (Block.Run run : runs) {
-      if (!run.footnote().isEmpty()) {
+      if (!run.footnote().isEmpty() && paged) {
+        line.append("<span class=\"fn\">").append(runs(run.footnote())).append("</span>");
+        continue;
+      } else if (!run.footnote().isEmpty()) {
         footnotes.add(run.footnote());
         int number = footnotes.size();
         line.append("<sup id=\"r").append(number).append("\"><a href=\"#n").append(number);

@@ -21,7 +21,7 @@ final class HtmlPage {
 
   private HtmlPage(Publication publication) {
     this.publication = publication;
-    this.blocks = new HtmlBlocks(publication.gallery(), false);
+    this.blocks = HtmlBlocks.scrolled(publication.gallery());
   }
 
   static String of(Publication publication) {

@@ -25,7 +25,7 @@ import org.pergamena.formats.image.Gallery;
  * @param works what can be cited, and how
  * @param drawn the map as it is drawn, which costs something only for formats that show it
  * @param gallery its images
- * @param scale pixels for each scene pixel, in formats of pixels
+ * @param form how it looks
  */
 public record Publication(
     Front front,
@@ -34,7 +34,7 @@ public record Publication(
     Works works,
     Supplier<Scene> drawn,
     Gallery gallery,
-    int scale) {
+    Form form) {
   /**
    * What stands on a title page beside the title; each may be empty.
    *

@@ -1,7 +1,6 @@
 package org.pergamena.formats.publish;
 
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.math.BigInteger;
@@ -15,40 +14,35 @@ import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.apache.poi.xwpf.usermodel.XWPFFootnote;
 import org.apache.poi.xwpf.usermodel.XWPFHyperlinkRun;
 import org.apache.poi.xwpf.usermodel.XWPFParagraph;
+import org.apache.poi.xwpf.usermodel.XWPFPicture;
 import org.apache.poi.xwpf.usermodel.XWPFRun;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTBookmark;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTHyperlink;
-import org.pergamena.core.layout.Scene;
 import org.pergamena.core.publish.Block;
 import org.pergamena.core.publish.Citing;
 import org.pergamena.core.publish.Report;
-import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.image.PngImages;
-import org.pergamena.formats.picture.PngPicture;
-import org.pergamena.formats.picture.Theme;
 import org.pergamena.formats.text.XmlWords;
 
 /** A report as a text document (ECMA-376, WordprocessingML). */
 final class WordReport {
-  private static final double TEXT_WIDTH = 453; // points between the margins of an A4 page
-  private static final double TEXT_HEIGHT = 640;
   private static final int DEEPEST_CONTENTS = 3;
-  private static final double POINTS = 0.75; // of a scene pixel
-  private static final int PICTURE_PIXELS = 24_000_000;
 
   private final Publication publication;
   private final Report report;
-  private final XWPFDocument document = new XWPFDocument();
-  private final WordLists lists = new WordLists(document);
+  private final XWPFDocument document;
+  private final WordLists lists;
   private int bookmarks;
 
-  WordReport(Publication publication) {
+  WordReport(Publication publication) throws IOException {
     this.publication = publication;
     this.report = publication.report();
+    this.document = WordTemplates.begin(publication.form().template());
+    this.lists = new WordLists(document);
   }
 
   void write(OutputStream out) throws IOException {
-    WordStyles.define(document);
+    WordStyles.define(document, publication.form().template());
     document.getProperties().getCoreProperties().setTitle(report.title());
     WordStyles.runningHead(document, report.title());
     front();
@@ -106,31 +100,27 @@ final class WordReport {
   }
 
   private void picture() throws IOException {
-    Scene scene = publication.scene();
-    int scale = 4;
-    while (scale > 1 && scene.width() * scene.height() * scale * scale > PICTURE_PIXELS) {
-      scale--;
-    }
-    ByteArrayOutputStream png = new ByteArrayOutputStream();
-    Gallery gallery = publication.gallery();
-    PngPicture.of(scene, scale).write(Theme.LIGHT, gallery, png);
-    put(png.toByteArray(), "The map: " + report.title(), scene.width(), scene.height());
-    paragraph("Caption").createRun().setText("The map: " + report.title());
+    Plates.Drawn drawn = Plates.drawn(publication);
+    String alt = "The map: " + report.title();
+    XWPFPicture picture = put(drawn.png(), alt, drawn.width(), drawn.height());
+    WordPictures.alsoAsLines(document, picture, drawn.svg());
+    paragraph("Caption").createRun().setText(XmlWords.of(alt));
   }
 
   /** Puts a picture as large as it is, or as the page has room for it. */
-  private void put(byte[] png, String alt, double width, double height) throws IOException {
-    double shrunk = Math.min(1, Math.min(TEXT_WIDTH / width, TEXT_HEIGHT / height) / POINTS);
+  private XWPFPicture put(byte[] png, String alt, double width, double height) throws IOException {
+    double[] size = Plates.onPage(width, height);
     XWPFRun run = paragraph("Picture").createRun();
     try {
-      var picture =
+      XWPFPicture picture =
           run.addPicture(
               new ByteArrayInputStream(png),
               Document.PICTURE_TYPE_PNG,
               "picture.png",
-              Units.toEMU(width * POINTS * shrunk),
-              Units.toEMU(height * POINTS * shrunk));
+              Units.toEMU(size[0]),
+              Units.toEMU(size[1]));
       picture.getCTPicture().getNvPicPr().getCNvPr().setDescr(XmlWords.of(alt));
+      return picture;
     } catch (InvalidFormatException e) {
       throw new IOException(e);
     }

@@ -23,19 +23,26 @@ final class WordStyles {
   /** The deepest heading that has a style of its own. */
   static final int DEEPEST = 6;
 
-  private static final String READING = "Georgia";
   private static final double[] SIZES = {18, 15, 13, 12, 11, 11};
 
   private final List<CTStyle> made = new ArrayList<>();
 
-  private WordStyles() {}
+  private final Template template;
 
-  static void define(XWPFDocument document) {
-    WordStyles all = new WordStyles();
+  private WordStyles(Template template) {
+    this.template = template;
+  }
+
+  /** Defines what the document does not define itself. */
+  static void define(XWPFDocument document, Template template) {
+    WordStyles all = new WordStyles(template);
     all.define();
-    XWPFStyles styles = document.createStyles();
+    XWPFStyles styles =
+        document.getStyles() == null ? document.createStyles() : document.getStyles();
     // once they are whole: the document keeps copies
-    all.made.forEach(style -> styles.addStyle(new XWPFStyle(style)));
+    all.made.stream()
+        .filter(style -> styles.getStyle(style.getStyleId()) == null)
+        .forEach(style -> styles.addStyle(new XWPFStyle(style)));
   }
 
   private void define() {
@@ -85,9 +92,10 @@ final class WordStyles {
     style.addNewQFormat();
     CTRPr run = style.addNewRPr();
     var fonts = run.addNewRFonts();
-    fonts.setAscii(READING);
-    fonts.setHAnsi(READING);
-    run.addNewSz().setVal(BigInteger.valueOf(Math.round(2 * size)));
+    boolean heading = id.startsWith("Heading") || id.equals("Title");
+    fonts.setAscii(heading ? template.heading() : template.reading());
+    fonts.setHAnsi(heading ? template.heading() : template.reading());
+    run.addNewSz().setVal(BigInteger.valueOf(Math.round(2 * size * template.size() / 11)));
     if (bold) {
       run.addNewB();
     }
@@ -98,12 +106,12 @@ final class WordStyles {
     return style;
   }
 
-  private static CTPPrGeneral space(CTStyle style, int before, int after) {
+  private CTPPrGeneral space(CTStyle style, int before, int after) {
     CTPPrGeneral paragraph = style.addNewPPr();
     var spacing = paragraph.addNewSpacing();
     spacing.setBefore(BigInteger.valueOf(before));
     spacing.setAfter(BigInteger.valueOf(after));
-    spacing.setLine(BigInteger.valueOf(288));
+    spacing.setLine(BigInteger.valueOf(Math.round(240 * template.lines())));
     spacing.setLineRule(STLineSpacingRule.AUTO);
     return paragraph;
   }

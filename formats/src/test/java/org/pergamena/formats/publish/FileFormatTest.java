@@ -56,6 +56,8 @@ import org.pergamena.formats.citation.Style;
 import org.pergamena.formats.fonts.FontMeasurer;
 import org.pergamena.formats.image.Drawings;
 import org.pergamena.formats.image.Gallery;
+import org.pergamena.formats.picture.Paper;
+import org.pergamena.formats.picture.Pixels;
 import org.pergamena.formats.picture.Theme;
 import org.pergamena.formats.table.Cells;
 import org.w3c.dom.Document;
@@ -139,12 +141,28 @@ class FileFormatTest {
             footnotes),
         () -> scene,
         new Gallery(image -> Drawings.svg(image, "#2b2620").orElse(null), scale),
-        scale);
+        Form.USUAL.of(Pixels.scaled(scale)));
   }
 
   private static byte[] written(FileFormat format) throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     format.write(publication(2), out);
+    return out.toByteArray();
+  }
+
+  private static byte[] onPaper(String paper) throws IOException {
+    Publication one = publication(1);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    FileFormat.PDF.write(
+        new Publication(
+            one.front(),
+            one.published(),
+            one.sources(),
+            one.works(),
+            one.drawn(),
+            one.gallery(),
+            one.form().on(Paper.of(paper).orElseThrow())),
+        out);
     return out.toByteArray();
   }
 
@@ -241,7 +259,7 @@ class FileFormatTest {
 
   @Test
   void a_pdf_is_one_page_whose_text_is_found_with_a_bookmark_for_each_topic() throws IOException {
-    try (PDDocument pdf = Loader.loadPDF(written(FileFormat.PDF))) {
+    try (PDDocument pdf = Loader.loadPDF(onPaper("fit"))) {
       assertThat(pdf.getNumberOfPages()).isEqualTo(1);
       assertThat(pdf.getPage(0).getMediaBox().getWidth())
           .isCloseTo((float) (publication(1).scene().width() * 0.75), within(1f));
@@ -260,10 +278,16 @@ class FileFormatTest {
     assertThat(jpg.getWidth()).isEqualTo(png.getWidth());
     assertThat(jpg.getHeight()).isEqualTo((int) Math.ceil(publication(2).scene().height() * 2));
     Publication one = publication(8);
-    Scene huge = new Scene(9_000, 9_000, List.of(), List.of(), List.of());
+    Scene huge = new Scene(1_500, 1_500, List.of(), List.of(), List.of());
     Publication large =
         new Publication(
-            one.front(), one.published(), one.sources(), one.works(), () -> huge, one.gallery(), 2);
+            one.front(),
+            one.published(),
+            one.sources(),
+            one.works(),
+            () -> huge,
+            one.gallery(),
+            one.form());
     assertThatThrownBy(() -> FileFormat.JPG.write(large, new ByteArrayOutputStream()))
         .hasMessageContaining("Choose PNG");
   }
@@ -318,7 +342,7 @@ class FileFormatTest {
           .containsExactly("First", "Second", "below");
       assertThat(document.getStyles().getStyle("Quote").getCTStyle().getPPr().getInd().getLeft())
           .isEqualTo(BigInteger.valueOf(480));
-      assertThat(document.getAllPictures()).hasSize(2);
+      assertThat(document.getAllPictures()).as("the map twice, and the fish").hasSize(3);
       assertThat(document.getFooterList().get(0).getText()).contains("1");
     }
   }

@@ -1,5 +1,6 @@
 package org.pergamena.server.export;
 
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
@@ -10,11 +11,15 @@ import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.publish.Scope;
+import org.pergamena.core.source.Source;
 import org.pergamena.formats.picture.Drawing;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.publish.FileFormat;
 import org.pergamena.formats.publish.Publication;
+import org.pergamena.formats.publish.Template;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.maps.Requires;
+import org.pergamena.server.maps.Role;
 import org.pergamena.server.maps.Views;
 import org.pergamena.server.pictures.Pictures;
 import org.pergamena.server.references.References;
@@ -22,6 +27,7 @@ import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -29,9 +35,13 @@ import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 /** Maps as files, each format by the ending of its files. */
@@ -44,6 +54,7 @@ class ExportController {
   private final Drawing drawing;
   private final Views views;
   private final Pictures pictures;
+  private final ReportTemplates templates;
 
   ExportController(
       Maps maps,
@@ -51,17 +62,25 @@ class ExportController {
       References references,
       Drawing drawing,
       Views views,
-      Pictures pictures) {
+      Pictures pictures,
+      ReportTemplates templates) {
     this.maps = maps;
     this.sources = sources;
     this.references = references;
     this.drawing = drawing;
     this.views = views;
     this.pictures = pictures;
+    this.templates = templates;
   }
 
   /** How large a picture would be, in pixels. */
   record PictureSize(int width, int height) {}
+
+  /** A template of text documents, and what a person calls it. */
+  record TemplateView(String key, String word) {}
+
+  /** The templates of text documents. */
+  record TemplatesView(List<TemplateView> ours, boolean own) {}
 
   /** A map as a file. */
   @GetMapping("/{ending}")
@@ -83,6 +102,26 @@ class ExportController {
     return FileFormat.of(ending).orElseThrow(() -> Refused.notFound("A format ." + ending));
   }
 
+  /** The templates of text documents: ours, and whether the person has one of their own. */
+  @GetMapping("/templates")
+  TemplatesView templates(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    return new TemplatesView(
+        Template.ours().stream().map(t -> new TemplateView(t.key(), t.word())).toList(),
+        templates.of(visitor) != null);
+  }
+
+  /** Takes a .docx of the person's own as a template for all their maps. */
+  @PostMapping(path = "/templates", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Requires(Role.READ)
+  void bringTemplate(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestPart("file") MultipartFile file)
+      throws IOException {
+    templates.bring(visitor, file.getBytes());
+  }
+
   /** How large a picture with these wishes would be; refused if that is too large. */
   @GetMapping("/size")
   PictureSize size(
@@ -92,7 +131,7 @@ class ExportController {
       @ModelAttribute Wish wish) {
     Publication publication = publication(visitor, map, wish);
     format(ending).requireRoom(publication);
-    PngPicture picture = PngPicture.of(publication.scene(), publication.scale());
+    PngPicture picture = PngPicture.of(publication.scene(), publication.form().pixels());
     return new PictureSize(picture.width(), picture.height());
   }
 
@@ -102,17 +141,22 @@ class ExportController {
     Scope.Published published = wish.scope(closed).of(map);
     List<UUID> inks = sources.ids(mapId);
     // drawn once, and only for formats that show it
+    List<Source> texts = sources.texts(mapId);
     Supplier<Scene> scene =
         SingletonSupplier.of(
-            () -> drawing.published(wish.scope(Set.of()).of(printed(map)), inks).scene(closed));
+            () -> {
+              Scope.Published drawn = wish.scope(Set.of()).of(printed(map));
+              Scene bare = drawing.published(drawn, inks).scene(closed);
+              return wish.isCaptioned() ? drawing.captioned(bare, drawn, texts) : bare;
+            });
     return new Publication(
         wish.front(),
         published,
-        sources.texts(mapId),
+        texts,
         references.works(mapId, wish.isInNotes()),
         scene,
-        pictures.gallery(mapId, wish.getScale()),
-        wish.getScale());
+        pictures.gallery(mapId, wish.sharpness()),
+        wish.form(templates.of(visitor)));
   }
 
   /** On paper nothing can be chosen, so that links which show by that are marked. */

@@ -1,0 +1,43 @@
+package org.pergamena.formats.picture;
+
+import java.awt.Font;
+import java.awt.font.FontRenderContext;
+import java.awt.geom.PathIterator;
+import org.pergamena.core.layout.Item;
+import org.pergamena.formats.fonts.Faces;
+
+/** Letters as the lines around them. */
+final class Outlines {
+  private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
+
+  private Outlines() {}
+
+  /** The path of a line of text, as SVG 1.1 writes it. */
+  static String of(Item.Words words) {
+    Font font = Faces.font(words.style());
+    char[] text = words.text().toCharArray();
+    PathIterator path =
+        font.layoutGlyphVector(EXACT, text, 0, text.length, Font.LAYOUT_LEFT_TO_RIGHT)
+            .getOutline((float) words.x(), (float) words.y())
+            .getPathIterator(null);
+    StringBuilder line = new StringBuilder();
+    double[] at = new double[6];
+    for (; !path.isDone(); path.next()) {
+      switch (path.currentSegment(at)) {
+        case PathIterator.SEG_MOVETO -> step(line, 'M', at, 2);
+        case PathIterator.SEG_LINETO -> step(line, 'L', at, 2);
+        case PathIterator.SEG_QUADTO -> step(line, 'Q', at, 4);
+        case PathIterator.SEG_CUBICTO -> step(line, 'C', at, 6);
+        default -> line.append('Z');
+      }
+    }
+    return line.toString();
+  }
+
+  private static void step(StringBuilder line, char kind, double[] at, int numbers) {
+    line.append(kind);
+    for (int i = 0; i < numbers; i++) {
+      line.append(i == 0 ? "" : " ").append(Math.round(at[i] * 100) / 100.0);
+    }
+  }
+}

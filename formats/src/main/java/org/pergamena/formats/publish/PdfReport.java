@@ -1,0 +1,194 @@
+package org.pergamena.formats.publish;
+
+import com.openhtmltopdf.extend.FSObjectDrawer;
+import com.openhtmltopdf.extend.FSObjectDrawerFactory;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.util.XRLog;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.List;
+import org.pergamena.core.layout.Scene;
+import org.pergamena.core.publish.Block;
+import org.pergamena.core.publish.Report;
+import org.pergamena.formats.fonts.Faces;
+import org.pergamena.formats.picture.PdfPicture;
+import org.w3c.dom.Element;
+
+/**
+ * A report as a PDF (ISO 32000) by openhtmltopdf: title page, contents with their pages, the map's
+ * drawing, text, footnotes and references; tagged after PDF/UA-1 (ISO 14289) as far as that does.
+ */
+final class PdfReport {
+  private static final int DEEPEST = 6;
+  private static final int DEEPEST_CONTENTS = 3;
+  private static final double TEXT_WIDTH = 604; // CSS pixels between the margins of an A4 page
+  private static final double TEXT_HEIGHT = 860;
+
+  private final Publication publication;
+  private final Report report;
+  private final HtmlBlocks blocks;
+  private final StringBuilder page = new StringBuilder();
+
+  private PdfReport(Publication publication) {
+    this.publication = publication;
+    this.report = publication.report();
+    this.blocks = HtmlBlocks.paged(publication.gallery());
+  }
+
+  /** Writes a report; the stream stays open. */
+  static void write(Publication publication, OutputStream out) throws IOException {
+    XRLog.setLoggingEnabled(false);
+    PdfReport made = new PdfReport(publication);
+    made.lay();
+    PdfRendererBuilder builder = new PdfRendererBuilder();
+    fonts(builder);
+    builder.usePdfUaAccessibility(true);
+    builder.useObjectDrawerFactory(made.new MapDrawer());
+    builder.withHtmlContent(made.page.toString(), null);
+    builder.useUriResolver((base, uri) -> uri.startsWith("data:") ? uri : null);
+    builder.toStream(out);
+    builder.run();
+  }
+
+  private static void fonts(PdfRendererBuilder builder) {
+    for (Faces.FontFile file : Faces.files()) {
+      String name = file.postScriptName();
+      String family = name.substring(0, name.indexOf('-'));
+      boolean italic = name.contains("Italic");
+      int weight = weight(name);
+      FontStyle style = italic ? FontStyle.ITALIC : FontStyle.NORMAL;
+      builder.useFont(() -> new ByteArrayInputStream(file.bytes()), family, weight, style, true);
+      // by this name letters of the drawing are asked for
+      if (!file.family().equals(family)) {
+        builder.useFont(
+            () -> new ByteArrayInputStream(file.bytes()), file.family(), 400, style, true);
+      }
+    }
+  }
+
+  private static int weight(String name) {
+    if (name.contains("SemiBold") || name.contains("Bold")) {
+      return 700;
+    }
+    return name.contains("Medium") ? 500 : 400;
+  }
+
+  private void lay() {
+    String title = HtmlBlocks.escaped(report.title());
+    page.append("<!DOCTYPE html>\n<html lang=\"").append(publication.language());
+    page.append("\"><head><title>")
+        .append(title)
+        .append("</title><meta name=\"subject\" content=\"")
+        .append(title)
+        .append("\"/>\n<style>\n")
+        .append(HtmlPage.resource("report.css"))
+        .append("</style>\n<bookmarks>\n");
+    bookmarks();
+    page.append("</bookmarks></head>\n<body>\n<div class=\"head\">")
+        .append(title)
+        .append("</div>\n<div class=\"front\"><h1 class=\"title\">")
+        .append(title)
+        .append("</h1>\n");
+    publication
+        .front()
+        .lines()
+        .forEach(line -> page.append("<p>").append(HtmlBlocks.escaped(line)).append("</p>\n"));
+    page.append("</div>\n");
+    contents();
+    drawing(title);
+    page.append("<div class=\"text\">\n");
+    for (Block block : report.blocks()) {
+      if (block instanceof Block.Heading heading) {
+        heading(heading);
+      } else {
+        page.append(blocks.of(block));
+      }
+    }
+    page.append("</div>\n").append(blocks.references(report.references()));
+    page.append("</body></html>");
+  }
+
+  private void heading(Block.Heading heading) {
+    String tag = "h" + Math.min(heading.level(), DEEPEST);
+    page.append('<').append(tag).append(" id=\"o").append(heading.topic()).append("\">");
+    page.append(named(heading));
+    if (!heading.mark().isEmpty()) {
+      page.append(" <span class=\"mark\">").append(heading.mark()).append("</span>");
+    }
+    page.append("</").append(tag).append(">\n");
+  }
+
+  private static String named(Block.Heading heading) {
+    String number = heading.number().isEmpty() ? "" : heading.number() + " ";
+    return HtmlBlocks.escaped(number + heading.words());
+  }
+
+  private List<Block.Heading> headings(int deepest) {
+    return report.blocks().stream()
+        .filter(Block.Heading.class::isInstance)
+        .map(Block.Heading.class::cast)
+        .filter(heading -> heading.level() <= deepest)
+        .toList();
+  }
+
+  private void contents() {
+    page.append("<div class=\"contents\"><h2 class=\"plain\">Contents</h2>\n");
+    for (Block.Heading heading : headings(DEEPEST_CONTENTS)) {
+      page.append("<p class=\"line").append(heading.level()).append("\"><a href=\"#o");
+      page.append(heading.topic()).append("\">").append(named(heading)).append("</a></p>\n");
+    }
+    page.append("</div>\n");
+  }
+
+  private void bookmarks() {
+    int level = 0;
+    for (Block.Heading heading : headings(Integer.MAX_VALUE)) {
+      page.append("</bookmark>".repeat(Math.max(0, level - heading.level() + 1)));
+      page.append("<bookmark name=\"").append(named(heading)).append("\" href=\"#o");
+      page.append(heading.topic()).append("\">");
+      level = heading.level();
+    }
+    page.append("</bookmark>".repeat(level));
+  }
+
+  private void drawing(String title) {
+    Scene scene = publication.scene();
+    boolean wide = scene.width() > scene.height();
+    double width = wide ? TEXT_HEIGHT : TEXT_WIDTH;
+    double height = (wide ? TEXT_WIDTH : TEXT_HEIGHT) - 40;
+    double shrunk = Math.min(1.4, Math.min(width / scene.width(), height / scene.height()));
+    page.append("<div class=\"").append(wide ? "map wide" : "map").append("\">");
+    page.append("<object type=\"pergamena/map\" title=\"The map: ").append(title);
+    page.append("\" style=\"width: ").append(Math.round(scene.width() * shrunk));
+    page.append("px; height: ").append(Math.round(scene.height() * shrunk));
+    page.append("px\"></object><p class=\"caption\">The map: ")
+        .append(title)
+        .append("</p></div>\n");
+  }
+
+  /** Draws the map where the page has room for it, as lines and letters. */
+  private final class MapDrawer implements FSObjectDrawerFactory {
+    @Override
+    public FSObjectDrawer createDrawer(Element element) {
+      return (e, x, y, width, height, device, context, dots) -> {
+        float pixels = (float) dots;
+        device.drawWithGraphics(
+            (float) x,
+            (float) y,
+            (float) width / pixels,
+            (float) height / pixels,
+            g ->
+                PdfPicture.paint(
+                    publication.scene(), publication.gallery(), g, width / dots, height / dots));
+        return null;
+      };
+    }
+
+    @Override
+    public boolean isReplacedObject(Element element) {
+      return "object".equals(element.getNodeName());
+    }
+  }
+}

@@ -1,0 +1,51 @@
+package org.pergamena.server.export;
+
+import jakarta.persistence.EntityManager;
+import java.io.IOException;
+import java.util.UUID;
+import org.pergamena.formats.publish.Template;
+import org.pergamena.server.site.Refused;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Templates of text documents that persons have brought, one each. */
+@Service
+class ReportTemplates {
+  private static final int MOST_BYTES = 2_000_000;
+
+  private final EntityManager entities;
+
+  ReportTemplates(EntityManager entities) {
+    this.entities = entities;
+  }
+
+  /** The template of a person, null without one. */
+  @Transactional(readOnly = true)
+  public byte[] of(UUID person) {
+    TemplateRow row = entities.find(TemplateRow.class, person);
+    return row == null ? null : row.docx;
+  }
+
+  /**
+   * Keeps a template in place of the one before.
+   *
+   * @throws IllegalArgumentException with a sentence for the person if it is none
+   */
+  @Transactional
+  public void bring(UUID person, byte[] docx) throws IOException {
+    if (docx.length > MOST_BYTES) {
+      throw new Refused(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "The template has more than 2 MB. Take its pictures out and bring it again.");
+    }
+    Template.own(docx).requireSound();
+    entities
+        .createNativeQuery(
+            "insert into report_template (person, docx) values (:person, :docx)"
+                + " on conflict (person) do update set docx = excluded.docx")
+        .setParameter("person", person)
+        .setParameter("docx", docx)
+        .executeUpdate();
+  }
+}
