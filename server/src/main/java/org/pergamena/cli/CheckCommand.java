@@ -42,7 +42,7 @@ public final class CheckCommand implements Callable<Integer> {
   public Integer call() throws Exception {
     List<Analysed> texts = new ArrayList<>();
     for (Path file : files) {
-      texts.add(TextAnalyser.analyse(DistilCommand.read(file, UUID.randomUUID())));
+      texts.add(TextAnalyser.analyse(DistilCommand.source(file, UUID.randomUUID())));
     }
     TopicMap map =
         new Distiller(texts, DistilOptions.DEFAULT, Progress.NONE)

@@ -8,8 +8,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Callable;
@@ -22,6 +25,9 @@ import org.pergamena.core.distil.Wishes;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.publish.Scope;
+import org.pergamena.core.reference.Guess;
+import org.pergamena.core.reference.Reference;
+import org.pergamena.core.reference.When;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.SourceReader;
 import org.pergamena.formats.image.Gallery;
@@ -102,15 +108,20 @@ public final class DistilCommand implements Callable<Integer> {
     FileFormat format = format();
     Supplier<UUID> ids = counting();
     List<Source> sources = new ArrayList<>();
+    Map<UUID, Reference> known = new HashMap<>();
     for (Path file : files) {
-      sources.add(read(file, ids.get()));
+      UUID id = ids.get();
+      ReadSource read = read(file);
+      String name = file.getFileName().toString();
+      sources.add(new Source(id, name, read.text()).in(read.language()));
+      known.put(id, known(name, read));
     }
     TopicMap map =
         new Distiller(sources.stream().map(TextAnalyser::analyse).toList(), options, Progress.NONE)
             .distil()
             .map(ids.get(), ids);
     try (OutputStream out = out()) {
-      format.write(publication(map, sources), out);
+      format.write(publication(map, sources, known), out);
     } catch (IllegalArgumentException e) {
       throw new Refusal(e.getMessage(), e);
     } catch (IOException e) {
@@ -141,14 +152,15 @@ public final class DistilCommand implements Callable<Integer> {
                     null));
   }
 
-  private static Publication publication(TopicMap map, List<Source> sources) {
+  private static Publication publication(
+      TopicMap map, List<Source> sources, Map<UUID, Reference> known) {
     Scope.Published published = Scope.WHOLE.of(map);
     List<UUID> inks = sources.stream().map(Source::id).toList();
     return new Publication(
         Publication.Front.NONE,
         published,
         sources,
-        Works.named(sources),
+        Works.guessed(sources, known),
         () -> new Drawing().published(published, inks).scene(Set.of()),
         Gallery.empty(),
         Form.USUAL);
@@ -165,11 +177,29 @@ public final class DistilCommand implements Callable<Integer> {
         output == null ? new PrintStream(System.out) : Files.newOutputStream(output));
   }
 
-  static Source read(Path file, UUID id) throws Refusal {
+  /** What a file says of itself, as far as that can be cited. */
+  private static Reference known(String name, ReadSource read) {
+    String title = Objects.requireNonNullElse(read.title(), name);
+    return Guess.of(
+        new Guess.Said(
+            title,
+            Objects.requireNonNullElse(read.facts().author(), ""),
+            Objects.requireNonNullElse(read.facts().date(), ""),
+            read.kind().work(),
+            "",
+            new When(0, 0, 0),
+            read.text().text()));
+  }
+
+  static Source source(Path file, UUID id) throws Refusal {
+    ReadSource read = read(file);
+    return new Source(id, file.getFileName().toString(), read.text()).in(read.language());
+  }
+
+  private static ReadSource read(Path file) throws Refusal {
     String name = file.getFileName().toString();
     try {
-      ReadSource read = new SourceReader().read(name, Files.readAllBytes(file), share -> {});
-      return new Source(id, name, read.text()).in(read.language());
+      return new SourceReader().read(name, Files.readAllBytes(file), share -> {});
     } catch (IOException e) {
       throw new Refusal(file + ": there is no such file, or it may not be read.", e);
     } catch (UnreadableException e) {

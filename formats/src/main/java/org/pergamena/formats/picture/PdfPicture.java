@@ -12,15 +12,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.apache.fontbox.ttf.TTFParser;
-import org.apache.fontbox.ttf.TrueTypeFont;
-import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPageXYZDestination;
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDDocumentOutline;
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
@@ -30,7 +26,7 @@ import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.formats.fonts.Faces;
+import org.pergamena.formats.fonts.PdfFonts;
 import org.pergamena.formats.image.Gallery;
 
 /**
@@ -228,11 +224,7 @@ public final class PdfPicture {
     private final Map<String, PDFont> fonts = new HashMap<>();
 
     Shipped(PDDocument document) throws IOException {
-      for (Faces.FontFile file : Faces.files()) {
-        TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(file.bytes()));
-        font.setEnableGsub(false); // letters that are joined are not found as letters
-        fonts.put(file.postScriptName(), PDType0Font.load(document, font, true));
-      }
+      PdfFonts.of(document).forEach((file, font) -> fonts.put(file.postScriptName(), font));
     }
 
     @Override

@@ -122,7 +122,16 @@ final class OdtReport {
     for (Block block : report.blocks()) {
       if (block instanceof Block.Heading heading && heading.level() <= DEEPEST_CONTENTS) {
         out.open("text:p", "text:style-name", "Contents" + heading.level());
-        out.open("text:a", "xlink:type", "simple", "xlink:href", "#" + anchor(heading.topic()));
+        out.open(
+            "text:a",
+            "xlink:type",
+            "simple",
+            "xlink:href",
+            "#" + anchor(heading.topic()),
+            "text:style-name",
+            "Plain",
+            "text:visited-style-name",
+            "Plain");
         out.words(named(heading));
         out.close();
         out.open("text:tab");

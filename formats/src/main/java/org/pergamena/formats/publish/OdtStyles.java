@@ -84,6 +84,7 @@ final class OdtStyles {
     style("Footnote", "Standard", "", face(body, 9.5, ""));
     style("Head", "Standard", " fo:text-align=\"end\"", face(body, 9, ""));
     style("Foot", "Standard", CENTRED, face(body, 9, ""));
+    text("Plain", " fo:color=\"#000000\" style:text-underline-style=\"none\"");
     text("Bold", BOLD);
     text("Italic", ITALIC);
     text("BoldItalic", BOLD + ITALIC);

@@ -3,16 +3,17 @@ package org.pergamena.formats.publish;
 import com.openhtmltopdf.extend.FSObjectDrawer;
 import com.openhtmltopdf.extend.FSObjectDrawerFactory;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PDFontSupplier;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.publish.Block;
 import org.pergamena.core.publish.Report;
-import org.pergamena.formats.fonts.Faces;
+import org.pergamena.formats.fonts.PdfFonts;
 import org.pergamena.formats.picture.PdfPicture;
 import org.w3c.dom.Element;
 
@@ -21,6 +22,7 @@ import org.w3c.dom.Element;
  * drawing, text, footnotes and references; tagged after PDF/UA-1 (ISO 14289) as far as that does.
  */
 final class PdfReport {
+  private static final int NORMAL = 400;
   private static final int DEEPEST = 6;
   private static final int DEEPEST_CONTENTS = 3;
   private static final double TEXT_WIDTH = 604; // CSS pixels between the margins of an A4 page
@@ -42,37 +44,40 @@ final class PdfReport {
     XRLog.setLoggingEnabled(false);
     PdfReport made = new PdfReport(publication);
     made.lay();
-    PdfRendererBuilder builder = new PdfRendererBuilder();
-    fonts(builder);
-    builder.usePdfUaAccessibility(true);
-    builder.useObjectDrawerFactory(made.new MapDrawer());
-    builder.withHtmlContent(made.page.toString(), null);
-    builder.useUriResolver((base, uri) -> uri.startsWith("data:") ? uri : null);
-    builder.toStream(out);
-    builder.run();
+    try (PDDocument document = new PDDocument()) {
+      PdfRendererBuilder builder = new PdfRendererBuilder();
+      builder.usePDDocument(document);
+      fonts(document, builder);
+      builder.usePdfUaAccessibility(true);
+      builder.useObjectDrawerFactory(made.new MapDrawer());
+      builder.withHtmlContent(made.page.toString(), null);
+      builder.useUriResolver((base, uri) -> uri.startsWith("data:") ? uri : null);
+      builder.toStream(out);
+      builder.run();
+    }
   }
 
-  private static void fonts(PdfRendererBuilder builder) {
-    for (Faces.FontFile file : Faces.files()) {
-      String name = file.postScriptName();
-      String family = name.substring(0, name.indexOf('-'));
-      boolean italic = name.contains("Italic");
-      int weight = weight(name);
-      FontStyle style = italic ? FontStyle.ITALIC : FontStyle.NORMAL;
-      builder.useFont(() -> new ByteArrayInputStream(file.bytes()), family, weight, style, true);
-      // by this name letters of the drawing are asked for
-      if (!file.family().equals(family)) {
-        builder.useFont(
-            () -> new ByteArrayInputStream(file.bytes()), file.family(), 400, style, true);
-      }
-    }
+  private static void fonts(PDDocument document, PdfRendererBuilder builder) throws IOException {
+    PdfFonts.of(document)
+        .forEach(
+            (file, font) -> {
+              String name = file.postScriptName();
+              String family = name.substring(0, name.indexOf('-'));
+              FontStyle style = name.contains("Italic") ? FontStyle.ITALIC : FontStyle.NORMAL;
+              PDFontSupplier supplier = new PDFontSupplier(font);
+              builder.useFont(supplier, family, weight(name), style, true);
+              // by this name letters of the drawing are asked for
+              if (!file.family().equals(family)) {
+                builder.useFont(supplier, file.family(), NORMAL, style, true);
+              }
+            });
   }
 
   private static int weight(String name) {
     if (name.contains("SemiBold") || name.contains("Bold")) {
       return 700;
     }
-    return name.contains("Medium") ? 500 : 400;
+    return name.contains("Medium") ? 500 : NORMAL;
   }
 
   private void lay() {

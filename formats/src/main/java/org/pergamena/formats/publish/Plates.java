@@ -37,7 +37,7 @@ final class Plates {
     double room = Math.sqrt(MOST_PIXELS / (scene.width() * scene.height()));
     double scale = Math.max(0.1, Math.min(SHARPEST, room));
     ByteArrayOutputStream png = new ByteArrayOutputStream();
-    PngPicture.of(scene, Pixels.scaled(scale)).write(Theme.LIGHT, publication.gallery(), png);
+    PngPicture.of(scene, new Pixels(scale, 0, true)).write(Theme.LIGHT, publication.gallery(), png);
     return png.toByteArray();
   }
 

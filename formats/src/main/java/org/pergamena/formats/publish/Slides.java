@@ -1,5 +1,6 @@
 package org.pergamena.formats.publish;
 
+import java.awt.Color;
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -12,8 +13,12 @@ import java.util.Set;
 import java.util.UUID;
 import org.apache.poi.sl.usermodel.PictureData.PictureType;
 import org.apache.poi.sl.usermodel.Placeholder;
+import org.apache.poi.sl.usermodel.ShapeType;
+import org.apache.poi.sl.usermodel.TextParagraph.TextAlign;
+import org.apache.poi.sl.usermodel.VerticalAlignment;
 import org.apache.poi.xslf.usermodel.SlideLayout;
 import org.apache.poi.xslf.usermodel.XMLSlideShow;
+import org.apache.poi.xslf.usermodel.XSLFAutoShape;
 import org.apache.poi.xslf.usermodel.XSLFPictureData;
 import org.apache.poi.xslf.usermodel.XSLFPictureShape;
 import org.apache.poi.xslf.usermodel.XSLFSlide;
@@ -27,6 +32,7 @@ import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.publish.Block;
 import org.pergamena.core.publish.Citing;
 import org.pergamena.core.publish.Report;
+import org.pergamena.formats.picture.Theme;
 import org.pergamena.formats.text.XmlWords;
 
 /**
@@ -38,7 +44,9 @@ final class Slides {
   private static final double MARGIN = 48;
   private static final double BELOW_TITLE = 118;
   private static final int ENTRIES = 7;
-  private static final int LONGEST_LINE = 280;
+  private static final int LONGEST_LINE = 420;
+  private static final int ROOM = 700;
+  private static final String FACE = "Georgia";
   private static final int MOST_LINES = 9;
 
   private final Publication publication;
@@ -91,10 +99,24 @@ final class Slides {
       fill(second, String.join("\n", lines));
     }
     centre(slide.getPlaceholder(0), 150, 110);
+    dressed(slide.getPlaceholder(0), 44);
     if (!lines.isEmpty()) {
       centre(second, 280, 140);
+      dressed(second, 20);
     }
     notes(slide, map.root().id());
+  }
+
+  /** In the type of the house. */
+  private static void dressed(XSLFTextShape shape, double size) {
+    for (XSLFTextParagraph paragraph : shape.getTextParagraphs()) {
+      paragraph.setTextAlign(TextAlign.LEFT);
+      for (XSLFTextRun run : paragraph.getTextRuns()) {
+        run.setFontSize(size);
+        run.setFontFamily(FACE);
+        run.setFontColor(Color.decode(Theme.LIGHT.ink()));
+      }
+    }
   }
 
   private static void centre(XSLFTextShape shape, double top, double height) {
@@ -111,11 +133,13 @@ final class Slides {
     XSLFTextShape shape = slide.getPlaceholder(0);
     fill(shape, title);
     shape.setAnchor(new Rectangle2D.Double(MARGIN, 28, PAGE.getWidth() - 2 * MARGIN, 76));
-    for (XSLFTextParagraph paragraph : shape.getTextParagraphs()) {
-      for (XSLFTextRun run : paragraph.getTextRuns()) {
-        run.setFontSize(title.length() > 60 ? 24.0 : 32.0);
-      }
-    }
+    shape.setVerticalAlignment(VerticalAlignment.BOTTOM);
+    dressed(shape, title.length() > 60 ? 24 : 32);
+    XSLFAutoShape rule = slide.createAutoShape();
+    rule.setShapeType(ShapeType.RECT);
+    rule.setAnchor(new Rectangle2D.Double(MARGIN + 7, 106, 56, 3));
+    rule.setFillColor(Color.decode(Theme.LIGHT.rubric()));
+    rule.setLineColor(null);
     return slide;
   }
 
@@ -173,14 +197,16 @@ final class Slides {
       }
     }
     map.children(topic).forEach(child -> said.add(List.of(Block.Run.plain(child.label()))));
-    if (said.isEmpty()) {
-      carried.getOrDefault(topic.id(), List.of()).stream()
-          .filter(Block.Passage.class::isInstance)
-          .map(Block.Passage.class::cast)
-          .limit(2)
-          .forEach(passage -> said.add(quoted(passage)));
+    List<List<Block.Run>> shown = said.size() > MOST_LINES ? said.subList(0, MOST_LINES) : said;
+    // where there is room, the words themselves
+    int words = shown.stream().mapToInt(line -> Block.Run.words(line).length()).sum();
+    for (Block block : carried.getOrDefault(topic.id(), List.of())) {
+      if (block instanceof Block.Passage passage && words + passage.words().length() < ROOM) {
+        shown.add(quoted(passage));
+        words += passage.words().length();
+      }
     }
-    return said.size() > MOST_LINES ? said.subList(0, MOST_LINES) : said;
+    return shown;
   }
 
   private static List<Block.Run> quoted(Block.Passage passage) {
@@ -225,13 +251,21 @@ final class Slides {
         String words = each.words();
         boolean cut = words.length() > left;
         XSLFTextRun out = paragraph.addNewTextRun();
-        out.setText(XmlWords.of(cut ? words.substring(0, left) + "\u2026" : words));
+        out.setText(XmlWords.of(cut ? cut(words, left) : words));
         out.setFontSize(size);
+        out.setFontFamily(FACE);
+        out.setFontColor(Color.decode(Theme.LIGHT.ink()));
         out.setBold(each.bold());
         out.setItalic(each.italic());
         left -= words.length();
       }
     }
+  }
+
+  /** Ends at a word. */
+  private static String cut(String words, int length) {
+    int end = words.lastIndexOf(' ', length);
+    return words.substring(0, end > 0 ? end : length) + "\u2026";
   }
 
   /** All that a topic carries, with its passages and their citations. */

@@ -1,5 +1,6 @@
 package org.pergamena.formats.publish;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +11,6 @@ import org.pergamena.core.reference.CitationKey;
 import org.pergamena.core.reference.Field;
 import org.pergamena.core.reference.Reference;
 import org.pergamena.core.reference.Work;
-import org.pergamena.core.reference.WorkType;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.citation.Citer;
 import org.pergamena.formats.citation.Style;
@@ -50,13 +50,12 @@ public record Works(List<Shelved> list, Citing style, boolean footnotes) {
     return titled ? reference : reference.with(Field.TITLE, shelved.name());
   }
 
-  /** Sources of which no more is known than their names, in the usual style. */
-  public static Works named(List<Source> sources) {
-    List<String> taken = new java.util.ArrayList<>();
-    List<Shelved> list = new java.util.ArrayList<>();
+  /** Sources with what their files say of them, in the usual style. */
+  public static Works guessed(List<Source> sources, Map<UUID, Reference> known) {
+    List<String> taken = new ArrayList<>();
+    List<Shelved> list = new ArrayList<>();
     for (Source source : sources) {
-      Reference reference =
-          new Reference(WorkType.DOCUMENT, Map.of(), Map.of(Field.TITLE, source.name()));
+      Reference reference = known.getOrDefault(source.id(), Reference.NONE);
       String key = CitationKey.of(reference, source.name(), taken);
       taken.add(key);
       list.add(new Shelved(source.id(), source.name(), "", new Work(key, reference)));

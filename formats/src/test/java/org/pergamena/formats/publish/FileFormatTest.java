@@ -11,9 +11,6 @@ import java.io.IOException;
 import java.math.BigInteger;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.UUID;
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
@@ -26,122 +23,15 @@ import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.pergamena.core.layout.Layout;
 import org.pergamena.core.layout.Scene;
-import org.pergamena.core.layout.Sheet;
-import org.pergamena.core.layout.TopicLook;
-import org.pergamena.core.layout.Typesetter;
-import org.pergamena.core.map.Content;
-import org.pergamena.core.map.CrossLink;
-import org.pergamena.core.map.Evidence;
-import org.pergamena.core.map.LayoutKind;
-import org.pergamena.core.map.MapLook;
-import org.pergamena.core.map.Origin;
-import org.pergamena.core.map.Picture;
-import org.pergamena.core.map.Stance;
-import org.pergamena.core.map.Topic;
-import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.publish.Scope;
-import org.pergamena.core.reference.Field;
-import org.pergamena.core.reference.Person;
-import org.pergamena.core.reference.Reference;
-import org.pergamena.core.reference.Role;
-import org.pergamena.core.reference.Work;
-import org.pergamena.core.reference.WorkType;
-import org.pergamena.core.source.Passage;
-import org.pergamena.core.source.Source;
-import org.pergamena.core.source.SourceText;
-import org.pergamena.core.source.Span;
-import org.pergamena.formats.citation.Style;
-import org.pergamena.formats.fonts.FontMeasurer;
-import org.pergamena.formats.image.Drawings;
-import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.picture.Paper;
-import org.pergamena.formats.picture.Pixels;
-import org.pergamena.formats.picture.Theme;
 import org.pergamena.formats.table.Cells;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
 class FileFormatTest {
-  private static final UUID ROOT = new UUID(0, 1);
-  private static final UUID WALL = new UUID(0, 2);
-  private static final UUID AGE = new UUID(0, 3);
-  private static final UUID CREEKS = new UUID(0, 4);
-  private static final Source SURVEY =
-      new Source(new UUID(1, 1), "Survey <report>", SourceText.plain("The wall is old."));
-  private static final Reference BOOK =
-      new Reference(
-          WorkType.BOOK,
-          Map.of(Role.AUTHOR, List.of(Person.body("Estuary Board"))),
-          Map.of(Field.TITLE, SURVEY.name(), Field.ISSUED, "2025"));
-  private static final Reference OTHER =
-      new Reference(
-          WorkType.BOOK,
-          Map.of(Role.AUTHOR, List.of(new Person("Pell", "Jory", ""))),
-          Map.of(Field.TITLE, "Silt", Field.ISSUED, "2029"));
-  private static final String NOTE =
-      "\u0001Ask **the warden**, *soon*, at [her page](https://example.org/w).\n\n"
-          + "1. First\n2. Second\n   - below\n\n> She said & meant it [see @pell2029, p. 3].";
-
-  private static TopicMap map() {
-    Passage passage = Passage.of(SURVEY, new Span(0, 16));
-    Evidence evidence = new Evidence(new UUID(2, 1), passage, Stance.SUPPORTS, Origin.DISTILLED, 1);
-    Picture fish = new Picture(new UUID(3, 1), "ink/fish", "A fish", Picture.Where.ABOVE, 60, 1);
-    Content age =
-        Content.labelled("Age & <state>")
-            .withNote(NOTE)
-            .withEvidence(List.of(evidence))
-            .withGloss(gloss -> gloss.withDefinition("In years.", false).withTags(List.of("open")));
-    Content creeks = Content.labelled("Creeks").withGloss(g -> g.withPictures(List.of(fish)));
-    return TopicMap.of(
-        List.of(
-            new Topic(ROOT, null, List.of(WALL, CREEKS), Content.labelled("The marsh")),
-            new Topic(WALL, ROOT, List.of(AGE), Content.labelled("Wall")),
-            new Topic(AGE, WALL, List.of(), age),
-            new Topic(CREEKS, ROOT, List.of(), creeks)),
-        List.of(CrossLink.of(new UUID(4, 1), AGE, CREEKS, "fills")),
-        MapLook.USUAL);
-  }
-
   private static Publication publication(int scale) {
-    return publication(scale, "apa", false);
-  }
-
-  private static Publication publication(int scale, String style, boolean footnotes) {
-    Scope.Published published = Scope.WHOLE.of(map());
-    Sheet sheet =
-        new Sheet(
-            published.map(),
-            Set.of(),
-            topic ->
-                new TopicLook(
-                    "1",
-                    List.of(0),
-                    "",
-                    "",
-                    false,
-                    false,
-                    List.of(),
-                    "",
-                    topic.content().gloss().pictures()),
-            new Typesetter(Theme.LIGHT.palette(), new FontMeasurer()));
-    Scene scene = Layout.of(LayoutKind.BRACES).lay(sheet);
-    return new Publication(
-        new Publication.Front(
-            "A survey", "Estuary Board", "", "", "2026", "By [us](https://example.org/us)."),
-        published,
-        List.of(SURVEY),
-        Works.of(
-            List.of(
-                new Works.Shelved(SURVEY.id(), SURVEY.name(), "text", new Work("board2025", BOOK)),
-                new Works.Shelved(null, "Silt", "", new Work("pell2029", OTHER))),
-            Style.of(style).orElseThrow(),
-            "en",
-            footnotes),
-        () -> scene,
-        new Gallery(image -> Drawings.svg(image, "#2b2620").orElse(null), scale),
-        Form.USUAL.of(Pixels.scaled(scale)));
+    return Published.scaled(scale);
   }
 
   private static byte[] written(FileFormat format) throws IOException {
@@ -151,19 +41,8 @@ class FileFormatTest {
   }
 
   private static byte[] onPaper(String paper) throws IOException {
-    Publication one = publication(1);
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    FileFormat.PDF.write(
-        new Publication(
-            one.front(),
-            one.published(),
-            one.sources(),
-            one.works(),
-            one.drawn(),
-            one.gallery(),
-            one.form().on(Paper.of(paper).orElseThrow())),
-        out);
-    return out.toByteArray();
+    Form form = Form.USUAL.on(Paper.of(paper).orElseThrow());
+    return Published.written(FileFormat.PDF, Published.with(form));
   }
 
   private static String text(FileFormat format) throws IOException {
@@ -199,7 +78,7 @@ class FileFormatTest {
     assertThat(opml.getElementsByTagName("title").item(0).getTextContent()).isEqualTo("The marsh");
     Element age = (Element) opml.getElementsByTagName("outline").item(2);
     assertThat(age.getAttribute("text")).isEqualTo("Age & <state>");
-    assertThat(age.getAttribute("_note")).isEqualTo(NOTE.substring(1));
+    assertThat(age.getAttribute("_note")).isEqualTo(Published.NOTE.substring(1));
     assertThat(age.getAttributeNS("urn:pergamena:opml:1", "number")).isEqualTo("1.1");
     assertThat(((Element) age.getElementsByTagName("outline").item(0)).getAttribute("text"))
         .contains("The wall is old.");
@@ -226,7 +105,7 @@ class FileFormatTest {
     assertThat(graph.getElementsByTagName("node").getLength()).isEqualTo(4);
     assertThat(graph.getElementsByTagName("edge").getLength()).isEqualTo(4);
     Element last = (Element) graph.getElementsByTagName("edge").item(3);
-    assertThat(last.getAttribute("source")).isEqualTo("t" + AGE);
+    assertThat(last.getAttribute("source")).isEqualTo("t" + Published.AGE);
     assertThat(last.getTextContent()).isEqualTo("fillslink");
   }
 
@@ -235,7 +114,7 @@ class FileFormatTest {
     List<List<String>> rows = Cells.of(text(FileFormat.CSV).replace("\uFEFF", ""));
     assertThat(rows.get(3).subList(0, 4))
         .containsExactly("1.1", "Age & <state>", "Wall", "In years.");
-    assertThat(rows.get(3).get(4)).isEqualTo(NOTE);
+    assertThat(rows.get(3).get(4)).isEqualTo(Published.NOTE);
     try (XSSFWorkbook book = new XSSFWorkbook(new ByteArrayInputStream(written(FileFormat.XLSX)))) {
       assertThat(book.getNumberOfSheets()).isEqualTo(4);
       assertThat(book.getSheet("Passages").getRow(1).getCell(2).getStringCellValue())
@@ -300,17 +179,17 @@ class FileFormatTest {
         .startsWith("default-src 'none'");
     assertThat(page.title()).isEqualTo("The marsh");
     assertThat(page.select("header p").text()).contains("A survey", "Estuary Board");
-    org.jsoup.nodes.Element details = page.getElementById("o" + AGE);
+    org.jsoup.nodes.Element details = page.getElementById("o" + Published.AGE);
     assertThat(details.selectFirst("summary").text()).isEqualTo("1.1 Age & <state> thin");
     assertThat(details.select("p.note strong").text()).isEqualTo("the warden");
     assertThat(details.select("blockquote p").first().text())
         .isEqualTo("She said & meant it (see Pell, 2029, p. 3).");
     assertThat(details.select("blockquote cite").text()).isEqualTo("(Estuary Board, 2025)");
-    assertThat(details.select("p.relation a").attr("href")).isEqualTo("#o" + CREEKS);
+    assertThat(details.select("p.relation a").attr("href")).isEqualTo("#o" + Published.CREEKS);
     assertThat(page.select(".references li").eachText())
         .containsExactly("Estuary Board. (2025). Survey <report>.", "Pell, J. (2029). Silt.");
     assertThat(page.select("body > footer a").attr("href")).isEqualTo("https://example.org/us");
-    assertThat(page.getElementById("t" + AGE)).as("on the drawing").isNotNull();
+    assertThat(page.getElementById("t" + Published.AGE)).as("on the drawing").isNotNull();
     assertThat(written(FileFormat.HTML).length).isLessThan(500_000);
   }
 
@@ -350,7 +229,9 @@ class FileFormatTest {
   @Test
   void a_text_document_has_footnotes_where_the_style_or_the_person_wants_them() throws IOException {
     for (Publication publication :
-        List.of(publication(1, "apa", true), publication(1, "chicago-notes", false))) {
+        List.of(
+            Published.with(Form.USUAL, "apa", true),
+            Published.with(Form.USUAL, "chicago-notes", false))) {
       ByteArrayOutputStream out = new ByteArrayOutputStream();
       FileFormat.DOCX.write(publication, out);
       try (XWPFDocument document = new XWPFDocument(new ByteArrayInputStream(out.toByteArray()))) {

@@ -1,0 +1,27 @@
+package org.pergamena.formats.fonts;
+
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** The faces that ship as fonts of a PDF, of which it keeps what it uses. */
+public final class PdfFonts {
+  private PdfFonts() {}
+
+  /** All faces, for one document. */
+  public static Map<Faces.FontFile, PDFont> of(PDDocument document) throws IOException {
+    Map<Faces.FontFile, PDFont> fonts = new LinkedHashMap<>();
+    for (Faces.FontFile file : Faces.files()) {
+      TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(file.bytes()));
+      font.setEnableGsub(false); // letters that are joined are not found as letters
+      fonts.put(file, PDType0Font.load(document, font, true));
+    }
+    return fonts;
+  }
+}
