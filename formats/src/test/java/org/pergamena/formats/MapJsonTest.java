@@ -19,6 +19,7 @@ import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.Span;
 import org.pergamena.formats.json.MapJson;
+import org.pergamena.formats.json.WholeMap;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -45,7 +46,7 @@ class MapJsonTest {
     Picture picture = new Picture(new UUID(0, 4), "ink/wall", "A wall", Picture.Where.ABOVE, 80, 2);
     root = root.with(content -> content.withGloss(gloss -> gloss.withPictures(List.of(picture))));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    MapJson.write(TopicMap.rootedAt(root), List.of(source), out);
+    MapJson.write(new WholeMap(TopicMap.rootedAt(root), List.of(source), List.of()), out);
     JsonNode json = JsonMapper.builder().build().readTree(out.toByteArray());
     assertThat(json.at("/sources/0/name").asString()).isEqualTo("note.txt");
     JsonNode topic = json.at("/topics/0");

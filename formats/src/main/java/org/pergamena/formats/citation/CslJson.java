@@ -86,7 +86,7 @@ public final class CslJson {
   }
 
   /** An item as an object of JSON. */
-  static Map<String, Object> item(String key, Reference reference) {
+  public static Map<String, Object> item(String key, Reference reference) {
     Map<String, Object> item = new LinkedHashMap<>();
     item.put("id", key);
     item.put("type", reference.type().csl());
@@ -134,7 +134,7 @@ public final class CslJson {
   }
 
   /** What an object of JSON says of a work; what it says of other things is left out. */
-  static Reference reference(Map<String, Object> item) {
+  public static Reference reference(Map<String, Object> item) {
     Map<Role, List<Person>> people = new EnumMap<>(Role.class);
     for (Role role : Role.values()) {
       if (item.get(role.csl()) instanceof List<?> names) {

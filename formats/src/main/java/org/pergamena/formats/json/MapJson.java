@@ -1,125 +1,153 @@
 package org.pergamena.formats.json;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import java.io.OutputStream;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
-import org.pergamena.core.map.Ink;
-import org.pergamena.core.map.Manner;
-import org.pergamena.core.map.Picture;
-import org.pergamena.core.map.Tag;
+import org.pergamena.core.map.Gloss;
+import org.pergamena.core.map.Look;
+import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Locator;
+import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
+import org.pergamena.formats.citation.CslJson;
+import org.pergamena.formats.json.MapDocument.AlsoJson;
+import org.pergamena.formats.json.MapDocument.ExtentJson;
+import org.pergamena.formats.json.MapDocument.LinkJson;
+import org.pergamena.formats.json.MapDocument.LookJson;
+import org.pergamena.formats.json.MapDocument.PassageJson;
+import org.pergamena.formats.json.MapDocument.PictureJson;
+import org.pergamena.formats.json.MapDocument.RemarkJson;
+import org.pergamena.formats.json.MapDocument.SourceJson;
+import org.pergamena.formats.json.MapDocument.TopicJson;
+import org.pergamena.formats.json.MapDocument.WorkJson;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Writes a map with its sources as one JSON document; offsets count UTF-16 code units. */
 public final class MapJson {
-  private MapJson() {}
+  private static final JsonMapper MAPPER =
+      JsonMapper.builder().disable(tools.jackson.core.StreamWriteFeature.AUTO_CLOSE_TARGET).build();
 
-  private record Document(
-      List<SourceJson> sources, List<TopicJson> topics, List<LinkJson> links, List<Tag> tags) {}
+  private final Map<UUID, Source> sources;
 
-  private record LinkJson(
-      String from,
-      String to,
-      String phrase,
-      Manner.Direction direction,
-      boolean supposed,
-      @JsonInclude(JsonInclude.Include.NON_EMPTY) String note,
-      @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PassageJson> passages) {}
-
-  private record PictureJson(
-      String image, String alt, Picture.Where where, double width, double height) {}
-
-  private record SourceJson(String id, String name, String text) {}
-
-  private record TopicJson(
-      String id,
-      @JsonInclude(JsonInclude.Include.ALWAYS) String parent,
-      String label,
-      @JsonInclude(JsonInclude.Include.NON_EMPTY) String note,
-      @JsonInclude(JsonInclude.Include.NON_EMPTY) String definition,
-      @JsonInclude(JsonInclude.Include.NON_EMPTY) String lead,
-      @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> tags,
-      @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PictureJson> pictures,
-      String summary,
-      @JsonInclude(JsonInclude.Include.NON_NULL) Ink ink,
-      List<ExtentJson> extent,
-      List<PassageJson> passages) {}
-
-  private record ExtentJson(String source, int start, int end) {}
-
-  @JsonInclude(JsonInclude.Include.NON_NULL)
-  private record PassageJson(
-      String source, Integer start, Integer end, String exact, Integer page, Long startMs) {}
-
-  /** Writes the document in UTF-8; the stream stays open. */
-  public static void write(TopicMap map, List<Source> sources, OutputStream out) {
-    Map<UUID, Source> byId = new HashMap<>();
-    sources.forEach(source -> byId.put(source.id(), source));
-    Document document =
-        new Document(
-            sources.stream()
-                .map(s -> new SourceJson(s.id().toString(), s.name(), s.text().text()))
-                .toList(),
-            map.preorder().stream().map(topic -> topic(topic, byId)).toList(),
-            map.links().stream().map(link -> link(link, byId)).toList(),
-            map.legend().tags());
-    JsonMapper.builder()
-        .disable(tools.jackson.core.StreamWriteFeature.AUTO_CLOSE_TARGET)
-        .build()
-        .writeValue(out, document);
+  private MapJson(List<Source> sources) {
+    this.sources = sources.stream().collect(Collectors.toMap(Source::id, Function.identity()));
   }
 
-  private static LinkJson link(CrossLink link, Map<UUID, Source> sources) {
+  /** Writes the document in UTF-8; the stream stays open. */
+  public static void write(WholeMap whole, OutputStream out) {
+    MAPPER.writeValue(out, new MapJson(whole.sources()).document(whole));
+  }
+
+  private MapDocument document(WholeMap whole) {
+    TopicMap map = whole.map();
+    MapLook look = map.look();
+    Map<String, Integer> colours = new LinkedHashMap<>();
+    map.root().children().forEach(main -> colours.put(main.toString(), map.colour(main)));
+    return new MapDocument(
+        MapDocument.FORMAT,
+        MapDocument.VERSION,
+        whole.sources().stream().map(MapJson::source).toList(),
+        whole.works().stream().map(MapJson::work).toList(),
+        map.preorder().stream().map(this::topic).toList(),
+        map.links().stream().map(this::link).toList(),
+        map.legend().tags(),
+        map.also().stream()
+            .map(a -> new AlsoJson(id(a.id()), id(a.topic()), id(a.parent())))
+            .toList(),
+        map.comments().stream()
+            .map(c -> new RemarkJson(id(c.id()), id(c.subject()), c.at(), c.text(), c.resolved()))
+            .toList(),
+        new LookJson(look.layout(), look.numbered(), look.crossing(), look.tinted(), colours));
+  }
+
+  private static String id(UUID id) {
+    return id == null ? null : id.toString();
+  }
+
+  private static SourceJson source(Source source) {
+    return new SourceJson(
+        id(source.id()),
+        source.name(),
+        source.language(),
+        source.text().text(),
+        source.text().blocks(),
+        source.text().pages(),
+        source.text().cues(),
+        source.text().places(),
+        source.excluded());
+  }
+
+  private static WorkJson work(WholeMap.Known known) {
+    String key = known.work().key();
+    return new WorkJson(id(known.source()), key, CslJson.item(key, known.work().reference()));
+  }
+
+  private TopicJson topic(Topic topic) {
+    Gloss gloss = topic.content().gloss();
+    Look look = topic.content().look();
+    return new TopicJson(
+        id(topic.id()),
+        id(topic.parent()),
+        topic.label(),
+        topic.note(),
+        gloss.definition(),
+        gloss.pinned() ? true : null,
+        gloss.phrase(),
+        gloss.tags(),
+        gloss.pictures().stream()
+            .map(
+                p ->
+                    new PictureJson(
+                        id(p.id()), p.image(), p.alt(), p.where(), p.width(), p.height()))
+            .toList(),
+        topic.summary(),
+        topic.aside() ? true : null,
+        look.ink(),
+        look.spot(),
+        topic.extent().stream()
+            .map(e -> new ExtentJson(id(e.source()), e.span().start(), e.span().end()))
+            .toList(),
+        topic.evidence().stream().map(this::passage).toList());
+  }
+
+  private LinkJson link(CrossLink link) {
     return new LinkJson(
-        link.from().toString(),
-        link.to().toString(),
+        id(link.id()),
+        id(link.from()),
+        id(link.to()),
         link.phrase(),
         link.manner().direction(),
         link.manner().supposed(),
         link.note(),
-        link.grounds().stream().map(e -> passage(e, sources.get(e.passage().source()))).toList());
+        link.bend(),
+        link.grounds().stream().map(this::passage).toList());
   }
 
-  private static TopicJson topic(Topic topic, Map<UUID, Source> sources) {
-    return new TopicJson(
-        topic.id().toString(),
-        topic.parent() == null ? null : topic.parent().toString(),
-        topic.label(),
-        topic.note(),
-        topic.content().gloss().definition(),
-        topic.content().gloss().phrase(),
-        topic.content().gloss().tags(),
-        topic.content().gloss().pictures().stream()
-            .map(p -> new PictureJson(p.image(), p.alt(), p.where(), p.width(), p.height()))
-            .toList(),
-        topic.summary(),
-        topic.content().look().ink(),
-        topic.extent().stream()
-            .map(e -> new ExtentJson(e.source().toString(), e.span().start(), e.span().end()))
-            .toList(),
-        topic.evidence().stream().map(e -> passage(e, sources.get(e.passage().source()))).toList());
-  }
-
-  private static PassageJson passage(Evidence evidence, Source source) {
-    if (!evidence.passage().anchored()) {
-      String exact = evidence.passage().exact();
-      return new PassageJson(source.id().toString(), null, null, exact, null, null);
-    }
-    Locator where = source.text().locate(evidence.passage().start());
+  private PassageJson passage(Evidence evidence) {
+    Passage passage = evidence.passage();
+    Source source = sources.get(passage.source());
+    boolean anchored = passage.anchored() && source != null;
+    Locator where = anchored ? source.text().locate(passage.start()) : null;
     return new PassageJson(
-        source.id().toString(),
-        evidence.passage().start(),
-        evidence.passage().end(),
-        evidence.passage().exact(),
-        where.page(),
-        where.startMs());
+        id(evidence.id()),
+        id(passage.source()),
+        anchored ? passage.start() : null,
+        anchored ? passage.end() : null,
+        passage.exact(),
+        passage.prefix(),
+        passage.suffix(),
+        evidence.stance(),
+        evidence.origin(),
+        evidence.strength(),
+        anchored ? where.page() : null,
+        anchored ? where.startMs() : null);
   }
 }

@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Optional;
 import org.pergamena.core.outline.MarkdownOutline;
+import org.pergamena.formats.json.MapArchive;
 import org.pergamena.formats.json.MapJson;
 import org.pergamena.formats.picture.PdfPicture;
 import org.pergamena.formats.picture.PngPicture;
@@ -152,7 +153,25 @@ public enum FileFormat {
   JSON("json", "application/json") {
     @Override
     public void write(Publication publication, OutputStream out) {
-      MapJson.write(publication.map(), publication.sources(), out);
+      MapJson.write(publication.whole(), out);
+    }
+  },
+  JSONLD("jsonld", "application/ld+json") {
+    @Override
+    public void write(Publication publication, OutputStream out) {
+      Annotations.write(publication, out);
+    }
+  },
+  TTL("ttl", "text/turtle;charset=UTF-8") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      Skos.write(publication, out);
+    }
+  },
+  ZIP("zip", "application/zip") {
+    @Override
+    public void write(Publication publication, OutputStream out) throws IOException {
+      MapArchive.write(publication.whole(), publication.store(), out);
     }
   };
 

@@ -15,6 +15,8 @@ import org.pergamena.core.publish.Report;
 import org.pergamena.core.publish.Scope;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.image.Gallery;
+import org.pergamena.formats.json.MapArchive;
+import org.pergamena.formats.json.WholeMap;
 
 /**
  * All that a file is made of.
@@ -25,6 +27,7 @@ import org.pergamena.formats.image.Gallery;
  * @param works what can be cited, and how
  * @param drawn the map as it is drawn, which costs something only for formats that show it
  * @param gallery its images
+ * @param store the files of sources and pictures as they came
  * @param form how it looks
  */
 public record Publication(
@@ -34,6 +37,7 @@ public record Publication(
     Works works,
     Supplier<Scene> drawn,
     Gallery gallery,
+    MapArchive.Store store,
     Form form) {
   /**
    * What stands on a title page beside the title; each may be empty.
@@ -99,6 +103,14 @@ public record Publication(
     }
     String at = source.place(evidence.passage());
     return source.name() + (at.isEmpty() ? "" : ", " + at);
+  }
+
+  /** The map with all that it rests on. */
+  WholeMap whole() {
+    return new WholeMap(
+        map(),
+        sources,
+        works.list().stream().map(w -> new WholeMap.Known(w.source(), w.work())).toList());
   }
 
   /** The map as a text, with its citations in words. */

@@ -166,6 +166,7 @@ class FileFormatTest {
             one.works(),
             () -> huge,
             one.gallery(),
+            one.store(),
             one.form());
     assertThatThrownBy(() -> FileFormat.JPG.write(large, new ByteArrayOutputStream()))
         .hasMessageContaining("Choose PNG");

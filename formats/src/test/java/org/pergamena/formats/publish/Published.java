@@ -2,6 +2,7 @@ package org.pergamena.formats.publish;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -28,6 +29,7 @@ import org.pergamena.core.reference.Reference;
 import org.pergamena.core.reference.Role;
 import org.pergamena.core.reference.Work;
 import org.pergamena.core.reference.WorkType;
+import org.pergamena.core.source.PageLayout;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
@@ -36,8 +38,11 @@ import org.pergamena.formats.citation.Style;
 import org.pergamena.formats.fonts.FontMeasurer;
 import org.pergamena.formats.image.Drawings;
 import org.pergamena.formats.image.Gallery;
+import org.pergamena.formats.json.MapArchive;
 import org.pergamena.formats.picture.Pixels;
 import org.pergamena.formats.picture.Theme;
+import org.pergamena.formats.read.Facts;
+import org.pergamena.formats.read.SourceKind;
 
 /** A small map with one of everything, as it is published. */
 final class Published {
@@ -120,7 +125,28 @@ final class Published {
             footnotes),
         () -> scene,
         new Gallery(image -> Drawings.svg(image, "#2b2620").orElse(null), 2),
+        new Store(),
         form);
+  }
+
+  /** The file of the one source; its pictures ship. */
+  private static final class Store implements MapArchive.Store {
+    @Override
+    public MapArchive.SourceFile file(UUID source) {
+      return new MapArchive.SourceFile(
+          "survey/1.txt",
+          "The wall is old.".getBytes(StandardCharsets.UTF_8),
+          SourceKind.TEXT,
+          Facts.NONE,
+          List.of(),
+          PageLayout.NONE,
+          List.of());
+    }
+
+    @Override
+    public byte[] picture(String image) {
+      return null;
+    }
   }
 
   /** With so many pixels for each of the scene. */
