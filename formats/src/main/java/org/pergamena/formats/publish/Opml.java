@@ -2,6 +2,7 @@ package org.pergamena.formats.publish;
 
 import java.io.OutputStream;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -17,6 +18,7 @@ import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.Source;
 import org.pergamena.formats.text.XmlWords;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
@@ -89,9 +91,7 @@ final class Opml {
     own(line, "lead", topic.content().gloss().phrase());
     own(line, "tags", map.legend().words(topic));
     own(line, "mark", publication.mark(topic.id()));
-    for (Evidence evidence : topic.evidence()) {
-      own(line(line, publication.quote(evidence)), "kind", "passage");
-    }
+    topic.evidence().forEach(evidence -> passage(evidence, line));
     for (CrossLink link : links.getOrDefault(topic.id(), List.of())) {
       String phrase = link.phrase().isEmpty() ? "" : link.phrase() + " ";
       Element to =
@@ -100,8 +100,22 @@ final class Opml {
               phrase + link.manner().direction().arrow() + " " + map.topic(link.to()).label());
       own(to, "kind", "link");
       own(to, "to", link.to().toString());
+      own(to, "phrase", link.phrase());
+      own(to, "direction", link.manner().direction().name().toLowerCase(Locale.ROOT));
+      own(to, "supposed", link.manner().supposed() ? "true" : "");
+      own(to, "note", link.note());
+      link.grounds().forEach(evidence -> passage(evidence, to));
     }
     map.children(topic).forEach(child -> topic(child, line));
+  }
+
+  private void passage(Evidence evidence, Element parent) {
+    Element quote = line(parent, publication.quote(evidence));
+    Source source = publication.source(evidence.passage().source());
+    own(quote, "kind", "passage");
+    own(quote, "exact", evidence.passage().exact());
+    own(quote, "source", source == null ? "" : source.name());
+    own(quote, "stance", evidence.stance().name().toLowerCase(Locale.ROOT));
   }
 
   private static void own(Element line, String name, String value) {

@@ -1,0 +1,2 @@
+/** Maps that come back in from files. */
+package org.pergamena.formats.bring;
