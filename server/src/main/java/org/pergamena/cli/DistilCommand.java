@@ -1,44 +1,35 @@
 package org.pergamena.cli;
 
-import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
-import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
 import org.pergamena.core.distil.Progress;
 import org.pergamena.core.distil.Wishes;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.publish.Scope;
 import org.pergamena.core.reference.Guess;
 import org.pergamena.core.reference.Reference;
 import org.pergamena.core.reference.When;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.SourceReader;
-import org.pergamena.formats.image.Gallery;
-import org.pergamena.formats.picture.Drawing;
-import org.pergamena.formats.publish.FileFormat;
-import org.pergamena.formats.publish.Form;
-import org.pergamena.formats.publish.Publication;
+import org.pergamena.formats.json.MapArchive;
+import org.pergamena.formats.json.WholeMap;
 import org.pergamena.formats.publish.Works;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -81,16 +72,7 @@ public final class DistilCommand implements Callable<Integer> {
   @Option(names = "--without", description = "A term to leave out; any number of times.")
   private List<String> without;
 
-  @Option(
-      names = "-o",
-      paramLabel = "FILE",
-      description =
-          "Where to write: .md, .docx, .html, .svg, .png, .jpg, .txt, .opml, .xlsx, .csv or .json"
-              + " (default: Markdown on the screen).")
-  private Path output;
-
-  @Option(names = "--json", description = "Write JSON with sources, extents and passages.")
-  private boolean json;
+  @Mixin private Output output;
 
   /** Runs the command and exits: 0, or 2 with a sentence on standard error. */
   public static void main(String[] arguments) {
@@ -105,65 +87,26 @@ public final class DistilCommand implements Callable<Integer> {
   public Integer call() throws Refusal {
     Wishes wishes = new Wishes(question, mains, terms, without);
     DistilOptions options = new DistilOptions(levels, branches, detail, order, Set.of(), wishes);
-    FileFormat format = format();
+    output.format(); // what cannot be written is not distilled first
     Supplier<UUID> ids = counting();
     List<Source> sources = new ArrayList<>();
     Map<UUID, Reference> known = new HashMap<>();
+    Map<UUID, MapArchive.SourceFile> brought = new HashMap<>();
     for (Path file : files) {
       UUID id = ids.get();
       ReadSource read = read(file);
       String name = file.getFileName().toString();
       sources.add(new Source(id, name, read.text()).in(read.language()));
       known.put(id, known(name, read));
+      brought.put(id, brought(file, read));
     }
     TopicMap map =
         new Distiller(sources.stream().map(TextAnalyser::analyse).toList(), options, Progress.NONE)
             .distil()
             .map(ids.get(), ids);
-    try (OutputStream out = out()) {
-      format.write(publication(map, sources, known), out);
-    } catch (IllegalArgumentException e) {
-      throw new Refusal(e.getMessage(), e);
-    } catch (IOException e) {
-      throw new Refusal(
-          "The map cannot be written to " + output + ". Choose another place with -o.", e);
-    }
+    WholeMap whole = new WholeMap(map, sources, List.of());
+    output.write(whole, Works.guessed(sources, known), Output.store(brought, Map.of()));
     return 0;
-  }
-
-  /** The format that the output's name asks for. */
-  private FileFormat format() throws Refusal {
-    if (json || output == null) {
-      return json ? FileFormat.JSON : FileFormat.MD;
-    }
-    String name = output.getFileName().toString();
-    String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
-    return FileFormat.of(ending)
-        .orElseThrow(
-            () ->
-                new Refusal(
-                    "No format has names that end in ."
-                        + ending
-                        + ". Choose one of "
-                        + Arrays.stream(FileFormat.values())
-                            .map(known -> "." + known.ending())
-                            .collect(Collectors.joining(", "))
-                        + ".",
-                    null));
-  }
-
-  private static Publication publication(
-      TopicMap map, List<Source> sources, Map<UUID, Reference> known) {
-    Scope.Published published = Scope.WHOLE.of(map);
-    List<UUID> inks = sources.stream().map(Source::id).toList();
-    return new Publication(
-        Publication.Front.NONE,
-        published,
-        sources,
-        Works.guessed(sources, known),
-        () -> new Drawing().published(published, inks).scene(Set.of()),
-        Gallery.empty(),
-        Form.USUAL);
   }
 
   /** Identities that are the same on every run. */
@@ -172,9 +115,19 @@ public final class DistilCommand implements Callable<Integer> {
     return () -> new UUID(0, next[0]++);
   }
 
-  private OutputStream out() throws IOException {
-    return new BufferedOutputStream(
-        output == null ? new PrintStream(System.out) : Files.newOutputStream(output));
+  private static MapArchive.SourceFile brought(Path file, ReadSource read) throws Refusal {
+    try {
+      return new MapArchive.SourceFile(
+          file.getFileName().toString(),
+          Files.readAllBytes(file),
+          read.kind(),
+          read.facts(),
+          read.omissions(),
+          read.layout(),
+          read.scanned());
+    } catch (IOException e) {
+      throw new Refusal(file + ": it may not be read any more.", e);
+    }
   }
 
   /** What a file says of itself, as far as that can be cited. */

@@ -107,6 +107,6 @@ class ExportApiTest {
   void a_scale_out_of_range_is_refused(TestVisitor visitor) {
     Answer answer = visitor.get("/api/maps/" + visitor.firstMap() + "/export/png?scale=9");
     assertThat(answer.status()).isEqualTo(400);
-    assertThat(answer.problem()).contains("between 1 and 8");
+    assertThat(answer.problem()).contains("between 0.05 and 8");
   }
 }

@@ -25,6 +25,7 @@ import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.publish.Scope;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.fonts.FontMeasurer;
+import org.pergamena.formats.image.Drawings;
 
 /** Draws maps: the one way to a scene, for the page and for every picture. */
 public class Drawing {
@@ -60,6 +61,11 @@ public class Drawing {
    */
   public Prepared published(Scope.Published published, List<UUID> sources) {
     return prepare(published.map(), sources, Set.of()).marked(published::mark);
+  }
+
+  /** The bytes of a drawing that ships, null if it does not. */
+  public static byte[] shipped(String image) {
+    return Drawings.svg(image, Theme.LIGHT.ink()).orElse(null);
   }
 
   /** A scene with the title of its map and its legend below it. */

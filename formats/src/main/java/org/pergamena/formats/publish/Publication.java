@@ -57,6 +57,16 @@ public record Publication(
     }
   }
 
+  /** The same with another look. */
+  Publication formed(Form other) {
+    return new Publication(front, published, sources, works, drawn, gallery, store, other);
+  }
+
+  /** The same with another part of the map. */
+  Publication publishing(Scope.Published other) {
+    return new Publication(front, other, sources, works, drawn, gallery, store, form);
+  }
+
   /** The map as it is drawn. */
   public Scene scene() {
     return drawn.get();

@@ -14,6 +14,7 @@ import org.pergamena.core.reference.Work;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.citation.Citer;
 import org.pergamena.formats.citation.Style;
+import org.pergamena.formats.json.WholeMap;
 
 /**
  * What a publication can cite, and how.
@@ -42,6 +43,22 @@ public record Works(List<Shelved> list, Citing style, boolean footnotes) {
         list.stream()
             .collect(Collectors.toMap(s -> s.work().key(), s -> named(s.work().reference(), s)));
     return new Works(list, new Citer(style, language, known), footnotes);
+  }
+
+  /** Those of a map that was saved. */
+  public static Works of(WholeMap whole, String style, String language) {
+    Map<UUID, String> names =
+        whole.sources().stream().collect(Collectors.toMap(Source::id, Source::name));
+    List<Shelved> list =
+        whole.works().stream()
+            .map(
+                known -> {
+                  String title = known.work().reference().get(Field.TITLE);
+                  String name = known.source() == null ? title : names.get(known.source());
+                  return new Shelved(known.source(), name, "", known.work());
+                })
+            .toList();
+    return of(list, Style.of(style).orElseThrow(), language, false);
   }
 
   /** A work that has no title is cited by what the person calls it. */

@@ -3,9 +3,15 @@ package org.pergamena.formats.publish;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.UUID;
 import org.eclipse.rdf4j.model.Model;
@@ -141,6 +147,17 @@ class BackInTest {
         .extracting(Topic::label)
         .containsExactly("Both", "One", "\u2026", "Two");
     assertThat(map.preorder().get(3).note()).isEqualTo("So");
+  }
+
+  @Test
+  void json_is_as_its_schema_says() throws IOException {
+    Schema schema =
+        SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+            .getSchema(Files.readString(Path.of("../docs/map.schema.json")));
+    String json = new String(written(FileFormat.JSON), StandardCharsets.UTF_8);
+    assertThat(schema.validate(json, InputFormat.JSON)).isEmpty();
+    assertThat(schema.validate(json.replace("\"label\"", "\"name\""), InputFormat.JSON))
+        .isNotEmpty();
   }
 
   @Test

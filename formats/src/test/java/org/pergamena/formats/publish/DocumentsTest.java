@@ -29,6 +29,8 @@ import org.apache.poi.xwpf.usermodel.XWPFStyle;
 import org.jsoup.Jsoup;
 import org.jsoup.parser.Parser;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.pergamena.formats.SourceReader;
 import org.pergamena.formats.picture.Paper;
 import org.pergamena.formats.picture.Pixels;
@@ -178,6 +180,18 @@ class DocumentsTest {
     assertThat(webp.getHeight()).isEqualTo(png.getHeight());
     assertThat(webp.getRGB(0, 0) >>> 24).isZero();
     assertThat(webp.getRGB(60, png.getHeight() / 2)).isEqualTo(png.getRGB(60, png.getHeight() / 2));
+  }
+
+  @ParameterizedTest
+  @EnumSource(FileFormat.class)
+  void every_format_can_be_looked_at_first(FileFormat format) throws IOException {
+    Preview.Shown shown = Preview.of(format, Published.scaled(1));
+    if (shown.type().startsWith("image")) {
+      BufferedImage image = ImageIO.read(new ByteArrayInputStream(shown.bytes()));
+      assertThat(image.getWidth()).isBetween(80, 1500);
+    } else {
+      assertThat(new String(shown.bytes(), StandardCharsets.UTF_8)).contains("The marsh");
+    }
   }
 
   @Test

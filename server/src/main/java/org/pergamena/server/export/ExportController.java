@@ -12,9 +12,11 @@ import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.publish.Scope;
 import org.pergamena.core.source.Source;
+import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.picture.Drawing;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.publish.FileFormat;
+import org.pergamena.formats.publish.Preview;
 import org.pergamena.formats.publish.Publication;
 import org.pergamena.formats.publish.Template;
 import org.pergamena.server.maps.Maps;
@@ -24,7 +26,9 @@ import org.pergamena.server.maps.Views;
 import org.pergamena.server.pictures.Pictures;
 import org.pergamena.server.references.References;
 import org.pergamena.server.site.Refused;
+import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
+import org.pergamena.server.templates.ReportTemplates;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -54,6 +58,7 @@ class ExportController {
   private final Drawing drawing;
   private final Views views;
   private final Pictures pictures;
+  private final SourceFiles files;
   private final ReportTemplates templates;
 
   ExportController(
@@ -63,6 +68,7 @@ class ExportController {
       Drawing drawing,
       Views views,
       Pictures pictures,
+      SourceFiles files,
       ReportTemplates templates) {
     this.maps = maps;
     this.sources = sources;
@@ -70,6 +76,7 @@ class ExportController {
     this.drawing = drawing;
     this.views = views;
     this.pictures = pictures;
+    this.files = files;
     this.templates = templates;
   }
 
@@ -96,6 +103,20 @@ class ExportController {
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(publication.title(), ending))
         .contentType(MediaType.parseMediaType(format.type()))
         .body(out -> format.write(publication, out));
+  }
+
+  /** How a file would begin: a picture of its first pages, or its first lines. */
+  @GetMapping("/{ending}/preview")
+  ResponseEntity<byte[]> preview(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @PathVariable String ending,
+      @ModelAttribute Wish wish)
+      throws IOException {
+    Preview.Shown shown = Preview.of(format(ending), publication(visitor, map, wish));
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(shown.type()))
+        .body(shown.bytes());
   }
 
   private static FileFormat format(String ending) {
@@ -149,13 +170,15 @@ class ExportController {
               Scene bare = drawing.published(drawn, inks).scene(closed);
               return wish.isCaptioned() ? drawing.captioned(bare, drawn, texts) : bare;
             });
+    Gallery gallery = pictures.gallery(mapId, wish.sharpness());
     return new Publication(
         wish.front(),
         published,
         texts,
         references.works(mapId, wish.isInNotes()),
         scene,
-        pictures.gallery(mapId, wish.sharpness()),
+        gallery,
+        new MapStore(mapId, files, gallery),
         wish.form(templates.of(visitor)));
   }
 

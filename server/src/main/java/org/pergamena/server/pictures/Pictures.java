@@ -11,7 +11,7 @@ import org.pergamena.formats.image.Drawings;
 import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.image.ImageKind;
 import org.pergamena.formats.image.KeptImage;
-import org.pergamena.formats.picture.Theme;
+import org.pergamena.formats.picture.Drawing;
 import org.pergamena.server.maps.Limits;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.SourceFiles;
@@ -164,7 +164,7 @@ public class Pictures {
 
   private byte[] bytes(UUID mapId, String image) {
     if (Drawings.has(image)) {
-      return Drawings.svg(image, Theme.LIGHT.ink()).orElse(null);
+      return Drawing.shipped(image);
     }
     PictureRow row = entities.find(PictureRow.class, new PictureRow.Key(mapId, image));
     return row == null ? null : files.bytes(row.contentId);

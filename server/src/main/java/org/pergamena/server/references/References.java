@@ -169,6 +169,14 @@ public class References {
     return add(mapId, reference, keys.free(mapId, reference, ""));
   }
 
+  /** Puts a work without a text on the shelf under its own key. */
+  @Transactional
+  public void add(UUID mapId, Work work) {
+    requireRoom(mapId, 1);
+    keys.require(mapId, null, work.key());
+    add(mapId, work.reference(), work.key());
+  }
+
   private UUID add(UUID mapId, Reference reference, String key) {
     WorkRow row = new WorkRow(mapId, key, reference);
     entities.persist(row);

@@ -156,6 +156,14 @@ public class Shelf implements ShelfKeeper {
     row.reference = CslJson.write(key, reference);
   }
 
+  /** Gives a source the name that a person gave it elsewhere. */
+  @Transactional
+  public void rename(UUID mapId, UUID sourceId, String name) {
+    SourceRow row = row(mapId, sourceId);
+    row.renamed = row.renamed || !name.equals(row.name);
+    row.name = name.length() > 200 ? name.substring(0, 200) : name;
+  }
+
   /** Notes what is known of a source as a work, and its key. */
   @Transactional
   public void known(UUID mapId, UUID sourceId, String key, Reference reference) {

@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.reference.Reference;
 import org.pergamena.formats.citation.CslJson;
+import org.pergamena.formats.json.MapArchive;
+import org.pergamena.formats.read.Facts;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
 import org.pergamena.server.maps.Limits;
@@ -194,6 +196,21 @@ public class SourceFiles {
       throw new Refused(HttpStatus.NOT_FOUND, "This address has not been fetched yet.");
     }
     return new Original(row.contentId, row.fileName, bytes(row.contentId));
+  }
+
+  /** The file of a source with what was read of it beside its words, to be taken elsewhere. */
+  @Transactional(readOnly = true)
+  public MapArchive.SourceFile archived(UUID mapId, UUID sourceId) {
+    SourceRow row = row(mapId, sourceId);
+    TextRow text = entities.find(TextRow.class, row.textId);
+    return new MapArchive.SourceFile(
+        row.fileName,
+        bytes(row.contentId),
+        text.kind,
+        new Facts(text.title, text.author, text.dated),
+        StructureJson.omissions(text.omissions),
+        StructureJson.layout(text.layout),
+        StructureJson.numbers(text.scanned));
   }
 
   /**

@@ -1,4 +1,4 @@
-package org.pergamena.server.export;
+package org.pergamena.server.templates;
 
 import jakarta.persistence.EntityManager;
 import java.io.IOException;
@@ -11,7 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Templates of text documents that persons have brought, one each. */
 @Service
-class ReportTemplates {
+public class ReportTemplates {
   private static final int MOST_BYTES = 2_000_000;
 
   private final EntityManager entities;

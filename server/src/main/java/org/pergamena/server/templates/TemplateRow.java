@@ -1,4 +1,4 @@
-package org.pergamena.server.export;
+package org.pergamena.server.templates;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;

@@ -1,0 +1,129 @@
+package org.pergamena.cli;
+
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.pergamena.core.publish.Scope;
+import org.pergamena.core.source.Source;
+import org.pergamena.formats.image.Gallery;
+import org.pergamena.formats.json.MapArchive;
+import org.pergamena.formats.json.WholeMap;
+import org.pergamena.formats.picture.Drawing;
+import org.pergamena.formats.picture.Paper;
+import org.pergamena.formats.picture.Pixels;
+import org.pergamena.formats.publish.FileFormat;
+import org.pergamena.formats.publish.Form;
+import org.pergamena.formats.publish.Publication;
+import org.pergamena.formats.publish.Works;
+import picocli.CommandLine.Option;
+
+/** Where a command writes a map, and how it looks. */
+final class Output {
+  @Option(
+      names = "-o",
+      paramLabel = "FILE",
+      description =
+          "Where to write; its ending is the format: docx, odt, pdf, pptx, html, svg, png, jpg,"
+              + " webp, md, txt, rtf, opml, tex, csv, xlsx, json, jsonld, ttl, graphml or zip"
+              + " (default: Markdown on the screen).")
+  private Path file;
+
+  @Option(names = "--json", description = "Write JSON with sources, extents and passages.")
+  private boolean json;
+
+  @Option(
+      names = "--paper",
+      description =
+          "Of a PDF: report (default), fit for the drawing on one page, A5 to A0, or A4-tiles.")
+  private String paper = "report";
+
+  @Option(names = "--scale", description = "Of a picture: 0.05 to 8 (default: 2).")
+  private double scale = 2;
+
+  /** The format that the output's name asks for. */
+  FileFormat format() {
+    if (json || file == null) {
+      return json ? FileFormat.JSON : FileFormat.MD;
+    }
+    String name = file.getFileName().toString();
+    String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+    return FileFormat.of(ending)
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "No format has names that end in ."
+                        + ending
+                        + ". Choose one of "
+                        + Arrays.stream(FileFormat.values())
+                            .map(known -> "." + known.ending())
+                            .collect(Collectors.joining(", "))
+                        + "."));
+  }
+
+  private Form form() {
+    Paper on =
+        Paper.of(paper)
+            .orElseThrow(
+                () -> new IllegalArgumentException("There is no paper " + paper + ". See --help."));
+    return Form.USUAL.on(on).of(Pixels.scaled(scale));
+  }
+
+  /** Writes a map. */
+  void write(WholeMap whole, Works works, MapArchive.Store store) {
+    FileFormat format = format();
+    Scope.Published published = Scope.WHOLE.of(whole.map());
+    var inks = whole.sources().stream().map(Source::id).toList();
+    Publication publication =
+        new Publication(
+            Publication.Front.NONE,
+            published,
+            whole.sources(),
+            works,
+            () -> new Drawing().published(published, inks).scene(Set.of()),
+            new Gallery(image -> picture(store, image), (int) Math.ceil(scale)),
+            store,
+            form());
+    format.requireRoom(publication);
+    try (OutputStream out = out()) {
+      format.write(publication, out);
+    } catch (IOException e) {
+      throw new IllegalArgumentException(
+          "The map cannot be written to " + file + ". Choose another place with -o.", e);
+    }
+  }
+
+  private static byte[] picture(MapArchive.Store store, String image) {
+    byte[] own = store.picture(image);
+    return own == null ? Drawing.shipped(image) : own;
+  }
+
+  private OutputStream out() throws IOException {
+    return new BufferedOutputStream(
+        file == null ? new PrintStream(System.out) : Files.newOutputStream(file));
+  }
+
+  /** The files and pictures of a map that are at hand. */
+  static MapArchive.Store store(
+      Map<UUID, MapArchive.SourceFile> files, Map<String, byte[]> pictures) {
+    return new MapArchive.Store() {
+      @Override
+      public MapArchive.SourceFile file(UUID source) {
+        return files.get(source);
+      }
+
+      @Override
+      public byte[] picture(String image) {
+        return pictures.get(image);
+      }
+    };
+  }
+}

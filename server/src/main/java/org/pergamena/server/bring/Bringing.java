@@ -1,0 +1,137 @@
+package org.pergamena.server.bring;
+
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.pergamena.core.map.Picture;
+import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.source.PageLayout;
+import org.pergamena.core.source.Source;
+import org.pergamena.formats.image.KeptImage;
+import org.pergamena.formats.json.MapArchive;
+import org.pergamena.formats.json.WholeMap;
+import org.pergamena.formats.read.Facts;
+import org.pergamena.formats.read.ReadSource;
+import org.pergamena.formats.read.SourceKind;
+import org.pergamena.formats.read.UnreadableException;
+import org.pergamena.server.maps.Limits;
+import org.pergamena.server.maps.Maps;
+import org.pergamena.server.pictures.Pictures;
+import org.pergamena.server.references.References;
+import org.pergamena.server.sources.Shelf;
+import org.pergamena.server.sources.SourceFiles;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes a new map of what a file holds. */
+@Service
+class Bringing {
+  private final Maps maps;
+  private final Limits limits;
+  private final SourceFiles files;
+  private final Shelf shelf;
+  private final References references;
+  private final Pictures pictures;
+
+  Bringing(
+      Maps maps,
+      Limits limits,
+      SourceFiles files,
+      Shelf shelf,
+      References references,
+      Pictures pictures) {
+    this.maps = maps;
+    this.limits = limits;
+    this.files = files;
+    this.shelf = shelf;
+    this.references = references;
+    this.pictures = pictures;
+  }
+
+  /** The new map, with identities of its own. */
+  @Transactional
+  public UUID bring(UUID person, MapArchive.Contents contents) {
+    limits.requireRoomForMap(person);
+    UUID map = maps.reserve(person);
+    WholeMap whole = contents.whole();
+    Map<UUID, UUID> sources = new HashMap<>();
+    for (Source source : whole.sources()) {
+      MapArchive.SourceFile file = contents.files().get(source.id());
+      sources.put(source.id(), source(map, source, file == null ? bare(source) : file));
+    }
+    for (WholeMap.Known known : whole.works()) {
+      if (known.source() == null) {
+        references.add(map, known.work());
+      } else if (sources.containsKey(known.source())) {
+        shelf.known(map, sources.get(known.source()), known.work().key(), known.work().reference());
+      }
+    }
+    Map<String, String> images = images(map, contents.pictures());
+    TopicMap topics =
+        whole
+            .map()
+            .with(
+                content ->
+                    content.withGloss(
+                        gloss ->
+                            gloss.withPictures(
+                                gloss.pictures().stream().map(p -> named(p, images)).toList())),
+                link -> link);
+    maps.fill(
+        map, topics.copied(source -> sources.getOrDefault(source, source), UUID::randomUUID), true);
+    return map;
+  }
+
+  private UUID source(UUID map, Source source, MapArchive.SourceFile file) {
+    UUID id = files.add(map, file.name(), file.bytes());
+    UUID content = files.original(map, id).content();
+    ReadSource read =
+        new ReadSource(
+            file.kind() == null ? SourceKind.TEXT : file.kind(),
+            file.facts() == null ? Facts.NONE : file.facts(),
+            source.text(),
+            source.language(),
+            file.omissions() == null ? List.of() : file.omissions(),
+            file.layout() == null ? PageLayout.NONE : file.layout(),
+            file.scanned() == null ? List.of() : file.scanned());
+    shelf.take(map, id, files.keep(map, id, content, file.name(), read));
+    shelf.named(map, id, read);
+    shelf.rename(map, id, source.name());
+    shelf.exclude(map, id, source.excluded());
+    return id;
+  }
+
+  /** A source of which there is only its text. */
+  private static MapArchive.SourceFile bare(Source source) {
+    byte[] bytes = source.text().text().getBytes(StandardCharsets.UTF_8);
+    String name = source.name().replaceFirst("\\.[A-Za-z0-9]{1,5}$", "") + ".txt";
+    return new MapArchive.SourceFile(
+        name, bytes, SourceKind.TEXT, Facts.NONE, List.of(), PageLayout.NONE, List.of());
+  }
+
+  private Map<String, String> images(UUID map, Map<String, byte[]> brought) {
+    Map<String, String> images = new HashMap<>();
+    brought.forEach(
+        (image, bytes) -> {
+          try {
+            images.put(image, pictures.keep(map, KeptImage.of(bytes)).image());
+          } catch (UnreadableException e) {
+            throw new IllegalArgumentException(
+                "A picture of this map cannot be read: " + e.getMessage(), e);
+          }
+        });
+    return images;
+  }
+
+  private static Picture named(Picture picture, Map<String, String> images) {
+    return new Picture(
+        picture.id(),
+        images.getOrDefault(picture.image(), picture.image()),
+        picture.alt(),
+        picture.where(),
+        picture.width(),
+        picture.ratio());
+  }
+}
