@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useState } from "react";
 import styled from "styled-components";
-import { Problem, request } from "./api/client";
+import { Problem, request, upload } from "./api/client";
 import type { Desk as DeskState, MapSummary } from "./api/types";
 import { useDesk, useDeskActions } from "./api/useDesk";
 import { useSession } from "./api/useSession";
@@ -70,6 +70,21 @@ export function App({ tab }: { tab: string }) {
       setSaid(e instanceof Error ? e.message : String(e));
     }
   };
+  const bring = () => {
+    const input = document.createElement("input");
+    input.type = "file";
+    input.accept = ".zip,.json,.jsonld,.opml";
+    input.onchange = () => {
+      const file = input.files?.[0];
+      if (file) {
+        upload<{ id: string }>("/api/imports", file, () => {}).then(
+          (made) => begun(made.id),
+          (fault: Error) => setSaid(fault.message),
+        );
+      }
+    };
+    input.click();
+  };
   const duplicate = () => asking("copy", begun);
   const makeTemplate = () =>
     asking("template", () => {
@@ -89,6 +104,7 @@ export function App({ tab }: { tab: string }) {
     onOpen: open,
     onNew: create,
     onBegin: () => setBeginning(true),
+    onBring: bring,
     onDuplicate: duplicate,
     onTemplate: makeTemplate,
     onDelete: () => setDeleting(true),

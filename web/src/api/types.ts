@@ -134,3 +134,4 @@ export type CitedWords = Schemas["CitedWords"];
 export type Citation = Schemas["CitationView"];
 export type BroughtReferences = Schemas["BroughtReferences"];
 export type CatalogueAnswer = Schemas["CatalogueAnswer"];
+export type Templates = Schemas["TemplatesView"];

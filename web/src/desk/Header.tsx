@@ -95,6 +95,8 @@ type HeaderProps = {
   onNew: () => void;
   /** Begins a map from a template. */
   onBegin: () => void;
+  /** Makes a map of a file that one was saved in. */
+  onBring: () => void;
   onDuplicate: () => void;
   onTemplate: () => void;
   onDelete: () => void;
@@ -111,6 +113,7 @@ export function Header(props: HeaderProps) {
     const does = new Map<React.Key, () => void>([
       ["new", onNew],
       ["begin", props.onBegin],
+      ["bring", props.onBring],
       ["duplicate", props.onDuplicate],
       ["template", props.onTemplate],
       ["delete", props.onDelete],
@@ -139,6 +142,7 @@ export function Header(props: HeaderProps) {
             <Line />
             <Item id="new">New map</Item>
             <Item id="begin">Begin from a template…</Item>
+            <Item id="bring">Bring a map from a file…</Item>
             {current && (
               <>
                 <Line />

@@ -5,31 +5,26 @@ import styled from "styled-components";
 import { request } from "../api/client";
 import type { Desk, Topic } from "../api/types";
 import type { Tree } from "../map/tree";
+import { Button } from "../ui/Button";
 import { Choice } from "../ui/Choice";
-import { Field, Select } from "../ui/Field";
+import { Field, Select, Trouble } from "../ui/Field";
 import { Sheet, SheetButtons } from "../ui/Sheet";
 import { Tick } from "../ui/Tick";
+import { FirstPage } from "./FirstPage";
+import { Looks } from "./Looks";
+import { useSaving } from "./useSaving";
 import {
   asked,
+  called,
+  ending,
   FORMATS,
   FRONT,
-  hasFront,
+  has,
   keepWish,
   LEFT,
   lastWish,
-  ofPixels,
   type Wish,
 } from "./wish";
-
-const Take = styled.a`
-  padding: 8px 14px;
-  border-radius: ${({ theme }) => theme.radius};
-  background: ${({ theme }) => theme.ink};
-  color: ${({ theme }) => theme.page};
-  font: 500 15px/20px ${({ theme }) => theme.control};
-  text-decoration: none;
-  &[aria-disabled="true"] { opacity: 0.45; pointer-events: none; }
-`;
 
 const Columns = styled.div`
   display: grid;
@@ -50,8 +45,6 @@ const Lines = styled.div`
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
   gap: 8px;
 `;
-
-const SCALES = ["1", "2", "3", "4", "6", "8"].map((n) => [n, `${n}\u00d7`] as const);
 
 type ExportSheetProps = {
   tree: Tree;
@@ -88,8 +81,10 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
   const part = topic.parent === null && wish.part === "branch" ? "whole" : wish.part;
   const query = asked({ ...wish, part }, topic);
   const path = `/api/maps/${desk.id}/export`;
+  const file = `${path}/${ending(wish.format)}${query && "?"}${query}`;
+  const saving = useSaving();
   const size = usePictureSize(desk, path, query, wish.format);
-  const impossible = ofPixels(wish.format) && size.isError;
+  const impossible = has(wish.format, "pixels") && size.isError;
   return (
     <>
       {FORMATS.map(([purpose, formats]) => (
@@ -97,7 +92,7 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
           key={purpose}
           label={purpose}
           value={wish.format}
-          options={formats}
+          options={formats.map((format) => [format.id, format.words] as const)}
           onChange={(format) => change({ format })}
         />
       ))}
@@ -110,6 +105,7 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
             onChange={(value) => change({ part: value as Wish["part"] })}
           />
           <Levels tree={tree} levels={wish.levels} onLevels={(levels) => change({ levels })} />
+          <Looks map={desk.id} wish={wish} change={change} />
         </div>
         <Ticks role="group" aria-label="With">
           <span>With</span>
@@ -130,15 +126,7 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
           ))}
         </Ticks>
       </Columns>
-      {ofPixels(wish.format) && (
-        <Choice
-          label="Scale"
-          value={wish.scale}
-          options={SCALES}
-          onChange={(scale) => change({ scale })}
-        />
-      )}
-      {hasFront(wish.format) && (
+      {has(wish.format, "front") && (
         <Lines role="group" aria-label="Title page">
           {FRONT.map(([line, words]) => (
             <Field
@@ -153,37 +141,43 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
           ))}
         </Lines>
       )}
+      <FirstPage
+        path={`${path}/${ending(wish.format)}/preview${query && "?"}${query}`}
+        revision={desk.facts.revision}
+        off={impossible}
+      />
       <p role="status">
-        {ofPixels(wish.format) &&
+        {saving.state && <>{saving.state} </>}
+        {has(wish.format, "pixels") &&
           size.data &&
           `The picture will be ${size.data.width.toLocaleString("en")} \u00d7 ${size.data.height.toLocaleString("en")} pixels.`}
-        {ofPixels(wish.format) && size.isError && size.error.message}
+        {impossible && size.error?.message}
       </p>
+      {saving.problem && <Trouble role="alert">{saving.problem}</Trouble>}
       <SheetButtons>
-        <Take
-          href={`${path}/${wish.format}${query && "?"}${query}`}
-          download
-          aria-disabled={impossible}
-          onClick={onTaken}
-        >
-          Save the {name(wish.format)}
-        </Take>
+        {saving.stop ? (
+          <Button onPress={saving.stop}>Stop</Button>
+        ) : (
+          <Button
+            $strong
+            isDisabled={impossible}
+            onPress={() => saving.save(file, `${desk.topics[0]?.label}`).then(onTaken, () => {})}
+          >
+            Save the {called(wish.format)}
+          </Button>
+        )}
       </SheetButtons>
     </>
   );
 }
 
-function name(format: string): string {
-  const all = FORMATS.flatMap(([, formats]) => formats);
-  return all.find(([ending]) => ending === format)?.[1] ?? "file";
-}
-
 function usePictureSize(desk: Desk, path: string, query: string, format: string) {
+  const end = ending(format);
   return useQuery({
     queryKey: ["picture", desk.id, desk.facts.revision, format, query, desk.scene.height],
     queryFn: () =>
-      request<{ width: number; height: number }>("GET", `${path}/size?ending=${format}&${query}`),
-    enabled: ofPixels(format),
+      request<{ width: number; height: number }>("GET", `${path}/size?ending=${end}&${query}`),
+    enabled: has(format, "pixels"),
     retry: false,
   });
 }

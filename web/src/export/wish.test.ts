@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { expect, test } from "vitest";
 import { topic } from "../api/testDesk";
-import { asked, keepWish, lastWish } from "./wish";
+import { asked, ending, keepWish, lastWish } from "./wish";
 
 test("only what differs from everything is asked, and only what a format has a use for", () => {
   const wall = topic("wall", "root");
@@ -11,9 +11,18 @@ test("only what differs from everything is asked, and only what a format has a u
   expect(asked({ ...some, part: "branch" }, wall)).toBe(
     "topic=wall&levels=2&notes=false&marks=false",
   );
-  expect(asked({ ...wish, part: "open", format: "png", scale: "4" }, wall)).toBe(
-    "open=true&scale=4",
-  );
+  expect(
+    asked({ ...wish, part: "open", format: "png", size: { ...wish.size, scale: "4" } }, wall),
+  ).toBe("open=true&scale=4");
+  const clear = { ...wish, format: "webp", by: "width" as const, clear: true, captioned: true };
+  expect(asked(clear, wall)).toBe("width=4000&clear=true&captioned=true");
+  expect(asked({ ...clear, format: "jpg", by: "dpi" }, wall)).toBe("dpi=300&captioned=true");
+  expect(asked({ ...wish, format: "drawing", paper: "A3-tiles" }, wall)).toBe("paper=A3-tiles");
+  const noted = { ...wish, format: "report", footnotes: true, template: "draft" };
+  expect(asked(noted, wall)).toBe("footnotes=true");
+  expect(asked({ ...noted, format: "odt" }, wall)).toBe("footnotes=true&template=draft");
+  expect(asked({ ...wish, format: "html", foot: " By us " }, wall)).toBe("foot=By+us");
+  expect([ending("report"), ending("drawing"), ending("docx")]).toEqual(["pdf", "pdf", "docx"]);
   const front = { ...wish.front, author: " Estuary Board " };
   expect(asked({ ...wish, front }, wall)).toBe("");
   expect(asked({ ...wish, format: "docx", front }, wall)).toBe("author=Estuary+Board");

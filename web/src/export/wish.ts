@@ -6,49 +6,78 @@ export type Wish = {
   part: "whole" | "open" | "branch";
   levels: number;
   leftOut: readonly Left[];
-  scale: string;
   front: Readonly<Record<FrontLine, string>>;
+  footnotes: boolean;
+  template: string;
+  paper: string;
+  /** How large a picture is: by its scale, by dots an inch, or by its width in pixels. */
+  by: "scale" | "dpi" | "width";
+  size: Readonly<Record<Wish["by"], string>>;
+  clear: boolean;
+  captioned: boolean;
+  foot: string;
 };
 
 export type Left = "notes" | "passages" | "summaries" | "marks" | "aside";
 
 export type FrontLine = "subtitle" | "author" | "institution" | "course" | "date";
 
+/** What can be wished of a format beside how much of the map. */
+type Part = "front" | "cites" | "template" | "paper" | "pixels" | "clear" | "caption" | "foot";
+
+type Format = { id: string; words: string; ending: string; has: readonly Part[] };
+
+const f = (id: string, words: string, parts: readonly Part[] = [], end = id): Format => ({
+  id,
+  words,
+  ending: end,
+  has: parts,
+});
+
 /** The formats by what they are for. */
-export const FORMATS: readonly (readonly [
-  purpose: string,
-  formats: readonly (readonly [ending: string, words: string])[],
-])[] = [
+export const FORMATS: readonly (readonly [purpose: string, formats: readonly Format[]])[] = [
   [
-    "To read",
+    "To read and hand in",
     [
-      ["docx", "Word document"],
-      ["html", "Page that opens alone"],
-      ["md", "Markdown"],
-      ["txt", "Plain text"],
-      ["tex", "LaTeX"],
+      f("docx", "Word document", ["front", "cites", "template"]),
+      f("odt", "Open document", ["front", "cites", "template"]),
+      f("report", "PDF report", ["front", "cites"], "pdf"),
+      f("pptx", "Slides", ["front"]),
+      f("html", "Page that opens alone", ["front", "cites", "foot"]),
+      f("md", "Markdown"),
+      f("txt", "Plain text"),
+      f("rtf", "RTF", ["front", "cites"]),
+      f("tex", "LaTeX", ["front", "cites"]),
     ],
   ],
   [
     "A picture of the map",
     [
-      ["pdf", "PDF drawing"],
-      ["svg", "SVG drawing"],
-      ["png", "PNG picture"],
-      ["jpg", "JPEG picture"],
+      f("drawing", "PDF drawing", ["paper", "caption"], "pdf"),
+      f("svg", "SVG drawing", ["clear", "caption"]),
+      f("png", "PNG picture", ["pixels", "clear", "caption"]),
+      f("jpg", "JPEG picture", ["pixels", "caption"]),
+      f("webp", "WebP picture", ["pixels", "clear", "caption"]),
     ],
   ],
   [
     "For other programs",
     [
-      ["opml", "OPML outline"],
-      ["xlsx", "Excel tables"],
-      ["csv", "CSV table of topics"],
-      ["graphml", "GraphML"],
-      ["json", "JSON"],
+      f("zip", "Whole map, to move it"),
+      f("opml", "OPML outline"),
+      f("xlsx", "Excel tables"),
+      f("csv", "CSV table of topics"),
+      f("json", "JSON"),
+      f("jsonld", "Web annotations"),
+      f("ttl", "SKOS Turtle"),
+      f("graphml", "GraphML"),
     ],
   ],
 ];
+
+const ALL: ReadonlyMap<string, Format> = new Map(
+  FORMATS.flatMap(([, formats]) => formats).map((format) => [format.id, format]),
+);
 
 export const LEFT: readonly (readonly [Left, string])[] = [
   ["notes", "Notes and definitions"],
@@ -66,13 +95,27 @@ export const FRONT: readonly (readonly [FrontLine, string])[] = [
   ["date", "Date"],
 ];
 
+/** On what a drawing is laid. */
+export const PAPERS: readonly (readonly [string, string])[] = [
+  ["fit", "one page as large as it needs"],
+  ...["A5", "A4", "A3", "A2", "A1", "A0"].map((size) => [size, `one page ${size}`] as const),
+  ...["A4", "A3", "A2"].map((size) => [`${size}-tiles`, `several pages ${size}, to join`] as const),
+];
+
 const FIRST: Wish = {
   format: "md",
   part: "whole",
   levels: 0,
   leftOut: [],
-  scale: "2",
   front: { subtitle: "", author: "", institution: "", course: "", date: "" },
+  footnotes: false,
+  template: "reading",
+  paper: "fit",
+  by: "scale",
+  size: { scale: "2", dpi: "300", width: "4000" },
+  clear: false,
+  captioned: false,
+  foot: "",
 };
 
 const KEY = "pergamena.export";
@@ -80,7 +123,8 @@ const KEY = "pergamena.export";
 /** What was wished last. */
 export function lastWish(): Wish {
   try {
-    return { ...FIRST, ...JSON.parse(localStorage.getItem(KEY) ?? "{}") };
+    const wish = { ...FIRST, ...JSON.parse(localStorage.getItem(KEY) ?? "{}") };
+    return ALL.has(wish.format) ? wish : FIRST;
   } catch {
     return FIRST;
   }
@@ -90,14 +134,19 @@ export function keepWish(wish: Wish): void {
   localStorage.setItem(KEY, JSON.stringify(wish));
 }
 
-/** Whether a format is one of pixels. */
-export function ofPixels(format: string): boolean {
-  return format === "png" || format === "jpg";
+/** Whether something can be wished of a format. */
+export function has(format: string, what: Part): boolean {
+  return ALL.get(format)?.has.includes(what) ?? false;
 }
 
-/** Whether a format has a title page, or what stands for one. */
-export function hasFront(format: string): boolean {
-  return format === "docx" || format === "html" || format === "tex";
+/** What the names of files of a format end in. */
+export function ending(format: string): string {
+  return ALL.get(format)?.ending ?? format;
+}
+
+/** What a format is called. */
+export function called(format: string): string {
+  return ALL.get(format)?.words ?? "file";
 }
 
 /** What is asked of the server: only what differs from everything. */
@@ -114,10 +163,29 @@ export function asked(wish: Wish, topic: Topic): string {
   for (const left of wish.leftOut) {
     query.set(left, "false");
   }
-  if (ofPixels(wish.format)) {
-    query.set("scale", wish.scale);
+  const { format } = wish;
+  if (has(format, "pixels")) {
+    query.set(wish.by, wish.size[wish.by].trim() || FIRST.size[wish.by]);
   }
-  if (hasFront(wish.format)) {
+  if (has(format, "clear") && wish.clear) {
+    query.set("clear", "true");
+  }
+  if (has(format, "caption") && wish.captioned) {
+    query.set("captioned", "true");
+  }
+  if (has(format, "paper")) {
+    query.set("paper", wish.paper);
+  }
+  if (has(format, "cites") && wish.footnotes) {
+    query.set("footnotes", "true");
+  }
+  if (has(format, "template") && wish.template !== FIRST.template) {
+    query.set("template", wish.template);
+  }
+  if (has(format, "foot") && wish.foot.trim()) {
+    query.set("foot", wish.foot.trim());
+  }
+  if (has(format, "front")) {
     for (const [line] of FRONT) {
       const words = wish.front[line].trim();
       if (words) {

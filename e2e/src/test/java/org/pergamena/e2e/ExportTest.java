@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.FileChooser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -17,6 +18,9 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.apache.poi.xwpf.usermodel.XWPFParagraph;
 import org.junit.jupiter.api.Test;
@@ -106,5 +110,48 @@ class ExportTest {
     BufferedImage image = ImageIO.read(saved.path().toFile());
     assertThat(image.getWidth()).isEqualTo(Integer.parseInt(size.group(1).replace(",", "")));
     assertThat(image.getHeight()).isEqualTo(Integer.parseInt(size.group(2).replace(",", "")));
+  }
+
+  @Test
+  void a_report_is_looked_at_first_and_saved_as_pdf_with_its_references(DeskPage desk)
+      throws IOException {
+    desk.open();
+    desk.button("Export").click();
+    desk.sheet().getByText("PDF report").click();
+    desk.sheet().getByText("Citations as footnotes").click();
+    assertThat(desk.sheet().getByAltText("The first pages")).isVisible();
+    assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    Download saved =
+        desk.page().waitForDownload(() -> desk.sheet().getByText("Save the PDF report").click());
+    assertThat(saved.suggestedFilename()).endsWith(".pdf");
+    try (PDDocument pdf = Loader.loadPDF(saved.path().toFile())) {
+      assertThat(new PDFTextStripper().getText(pdf))
+          .contains("References")
+          .contains("Castellan, I. (2031, October 14).");
+    }
+  }
+
+  @Test
+  void a_whole_map_is_saved_and_brought_in_again(DeskPage desk) {
+    desk.open();
+    String title = desk.title().textContent();
+    int topics = desk.page().locator("[role=treeitem]").count();
+    desk.button("Export").click();
+    desk.sheet().getByText("Whole map, to move it").click();
+    Download saved =
+        desk.page()
+            .waitForDownload(
+                () -> desk.sheet().getByText("Save the Whole map, to move it").click());
+    String before = desk.page().url();
+    desk.page().getByLabel(title + ": your maps").click();
+    FileChooser chooser =
+        desk.page()
+            .waitForFileChooser(
+                () -> desk.page().getByText("Bring a map from a file\u2026").click());
+    chooser.setFiles(saved.path());
+    desk.page().waitForURL(url -> !url.equals(before));
+    assertThat(desk.title()).hasText(title);
+    assertThat(desk.page().locator("[role=treeitem]")).hasCount(topics);
+    assertThat(desk.page().getByText("Seven sources")).isVisible();
   }
 }

@@ -94,7 +94,7 @@ public enum FileFormat {
       SvgPicture.write(
           publication.scene(),
           publication.title(),
-          Theme.LIGHT.vellum(),
+          publication.form().pixels().clear() ? null : Theme.LIGHT.vellum(),
           publication.gallery(),
           out);
     }
