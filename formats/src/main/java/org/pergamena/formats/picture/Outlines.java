@@ -34,10 +34,23 @@ final class Outlines {
     return line.toString();
   }
 
+  /** By whole numbers, as large maps have millions of steps. */
+  private static void hundredths(StringBuilder line, long hundredths) {
+    long whole = Math.abs(hundredths);
+    line.append(hundredths < 0 ? "-" : "").append(whole / 100);
+    if (whole % 100 != 0) {
+      line.append('.').append(whole / 10 % 10);
+      if (whole % 10 != 0) {
+        line.append(whole % 10);
+      }
+    }
+  }
+
   private static void step(StringBuilder line, char kind, double[] at, int numbers) {
     line.append(kind);
     for (int i = 0; i < numbers; i++) {
-      line.append(i == 0 ? "" : " ").append(Math.round(at[i] * 100) / 100.0);
+      line.append(i == 0 ? "" : " ");
+      hundredths(line, Math.round(at[i] * 100));
     }
   }
 }

@@ -10,11 +10,16 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.io.OutputStream;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.formats.image.Gallery;
 
 /**
- * A scene as a PNG picture, drawn band by band so that a large picture needs little memory.
+ * A scene as a PNG picture, painted band by band, so that a large picture needs little memory, each
+ * while the one before it is written.
  *
  * @param width in pixels
  * @param height in pixels
@@ -49,30 +54,59 @@ public record PngPicture(Scene scene, double scale, boolean clear, int width, in
   public void write(Theme theme, Gallery gallery, OutputStream out) {
     PngWriter png = new PngWriter(out, new ImageInfo(width, height, 8, clear));
     png.setShouldCloseStream(false);
-    png.setFilterType(FilterType.FILTER_UP); // most rows of a drawing are like those above
+    png.setFilterType(FilterType.FILTER_NONE); // another would take as long as all the rest
     png.setCompLevel(COMPRESSION);
     png.getMetadata().setDpi(96.0 * scale);
     int bandHeight = Math.max(1, Math.min(height, BAND_PIXELS / width));
-    BufferedImage band = new BufferedImage(width, bandHeight, kind());
-    int[] pixels = ((DataBufferInt) band.getRaster().getDataBuffer()).getData();
-    ImageLineByte line = new ImageLineByte(png.imgInfo);
-    byte[] bytes = line.getScanline();
-    for (int top = 0; top < height; top += bandHeight) {
-      paintBand(theme, gallery, band, top);
-      for (int row = 0; row < Math.min(bandHeight, height - top); row++) {
-        for (int x = 0, at = 0; x < width; x++) {
-          int rgb = pixels[row * width + x];
-          bytes[at++] = (byte) (rgb >> 16);
-          bytes[at++] = (byte) (rgb >> 8);
-          bytes[at++] = (byte) rgb;
-          if (clear) {
-            bytes[at++] = (byte) (rgb >>> 24);
-          }
+    ExecutorService painter = Executors.newSingleThreadExecutor(PngPicture::background);
+    try {
+      ImageLineByte line = new ImageLineByte(png.imgInfo);
+      Future<byte[]> next = painter.submit(() -> band(theme, gallery, 0, bandHeight));
+      for (int top = 0; top < height; top += bandHeight) {
+        byte[] rows = next.get();
+        int following = top + bandHeight;
+        if (following < height) {
+          next = painter.submit(() -> band(theme, gallery, following, bandHeight));
         }
-        png.writeRow(line, top + row);
+        int bytes = line.getScanline().length;
+        for (int row = 0; row < Math.min(bandHeight, height - top); row++) {
+          System.arraycopy(rows, row * bytes, line.getScanline(), 0, bytes);
+          png.writeRow(line, top + row);
+        }
+      }
+      png.end();
+    } catch (ExecutionException e) {
+      throw e.getCause() instanceof RuntimeException own ? own : new IllegalStateException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException("The picture was broken off.", e);
+    } finally {
+      painter.shutdownNow();
+    }
+  }
+
+  private static Thread background(Runnable task) {
+    Thread thread = new Thread(task, "picture");
+    thread.setDaemon(true);
+    return thread;
+  }
+
+  /** The bytes of some rows, painted while those before them are written. */
+  private byte[] band(Theme theme, Gallery gallery, int top, int rows) {
+    BufferedImage image = new BufferedImage(width, rows, kind());
+    paintBand(theme, gallery, image, top);
+    int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+    byte[] bytes = new byte[width * rows * (clear ? 4 : 3)];
+    int at = 0;
+    for (int rgb : pixels) {
+      bytes[at++] = (byte) (rgb >> 16);
+      bytes[at++] = (byte) (rgb >> 8);
+      bytes[at++] = (byte) rgb;
+      if (clear) {
+        bytes[at++] = (byte) (rgb >>> 24);
       }
     }
-    png.end();
+    return bytes;
   }
 
   private int kind() {
