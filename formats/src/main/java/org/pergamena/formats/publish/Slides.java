@@ -73,7 +73,7 @@ final class Slides {
     }
     references();
     show.write(out);
-    show.close();
+    show.getPackage().revert(); // to close it would write it once more
   }
 
   /** What stands under each heading of the report. */

@@ -53,7 +53,7 @@ final class WordReport {
     }
     references();
     document.write(out);
-    document.close();
+    document.getPackage().revert(); // to close it would write it once more
   }
 
   private XWPFParagraph paragraph(String style) {

@@ -124,7 +124,7 @@ class DemoMap implements Welcome {
         shelf.take(map, source, files.keep(map, source, content, shown, read));
         shelf.named(map, source, read);
         Reference known = known(shown);
-        shelf.known(map, source, keys.free(map, known, shown), known);
+        shelf.known(map, source, keys.free(map, source, known, shown), known);
       } catch (UnreadableException e) {
         throw new IllegalStateException("The demonstration file " + name + " is damaged.", e);
       }

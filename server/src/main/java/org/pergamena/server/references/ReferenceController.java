@@ -106,7 +106,8 @@ class ReferenceController {
   ReferencesView shown(@PathVariable UUID map) {
     TopicMap topics = maps.get(map).map();
     List<Source> texts = sources.texts(map);
-    Works works = references.works(map, false);
+    List<References.Shelved> shelf = references.all(map);
+    Works works = references.works(map, shelf, false);
     CitedPlaces.All all = CitedPlaces.of(topics, texts, works, true);
     References.Citing citing = references.citing(map);
     return new ReferencesView(
@@ -114,7 +115,7 @@ class ReferenceController {
         citing.language(),
         citing.own(),
         Style.all(),
-        references.all(map).stream().map(work -> view(work, all)).toList(),
+        shelf.stream().map(work -> view(work, all)).toList(),
         all.citations(),
         Arrays.stream(WorkType.values()).map(ReferenceController::type).toList());
   }

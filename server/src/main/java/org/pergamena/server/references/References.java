@@ -96,9 +96,15 @@ public class References {
   /** All that a map can cite, in its style. */
   @Transactional(readOnly = true)
   public Works works(UUID mapId, boolean footnotes) {
+    return works(mapId, all(mapId), footnotes);
+  }
+
+  /** Some works of a map, in its style. */
+  @Transactional(readOnly = true)
+  Works works(UUID mapId, List<Shelved> all, boolean footnotes) {
     Citing citing = citing(mapId);
     List<Works.Shelved> list =
-        all(mapId).stream()
+        all.stream()
             .map(w -> new Works.Shelved(w.source() ? w.id() : null, w.name(), w.kind(), w.work()))
             .toList();
     return Works.of(list, style(mapId, citing.style()), citing.language(), footnotes);
@@ -166,7 +172,7 @@ public class References {
   @Transactional
   UUID add(UUID mapId, Reference reference) {
     requireRoom(mapId, 1);
-    return add(mapId, reference, keys.free(mapId, reference, ""));
+    return add(mapId, reference, keys.free(mapId, null, reference, ""));
   }
 
   /** Puts a work without a text on the shelf under its own key. */

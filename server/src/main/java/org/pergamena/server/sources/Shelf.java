@@ -101,7 +101,7 @@ public class Shelf implements ShelfKeeper {
     row.problem = null;
     Reference guess = guess(row, read);
     Reference known = row.reference == null ? guess : CslJson.read(row.reference).completed(guess);
-    row.citeKey = row.citeKey == null ? keys.free(mapId, known, row.name) : row.citeKey;
+    row.citeKey = row.citeKey == null ? keys.free(mapId, sourceId, known, row.name) : row.citeKey;
     row.reference = CslJson.write(row.citeKey, known);
   }
 

@@ -319,7 +319,7 @@ public class SourceFiles {
         copy.position = position(toMap);
         if (copy.citeKey != null) {
           Reference known = CslJson.read(copy.reference);
-          copy.citeKey = keys.free(toMap, known, copy.name);
+          copy.citeKey = keys.free(toMap, null, known, copy.name);
           copy.reference = CslJson.write(copy.citeKey, known);
         }
         entities.persist(copy);

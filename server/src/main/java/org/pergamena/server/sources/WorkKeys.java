@@ -20,10 +20,14 @@ public class WorkKeys {
     this.entities = entities;
   }
 
-  /** A key that no other work of the map has, nor gets before the transaction ends. */
+  /**
+   * A key that no other work of the map has, nor gets before the transaction ends.
+   *
+   * @param own the work that is to have it, null for a new one
+   */
   @Transactional(propagation = Propagation.MANDATORY)
-  public String free(UUID mapId, Reference reference, String name) {
-    return CitationKey.of(reference, name, taken(mapId, null));
+  public String free(UUID mapId, UUID own, Reference reference, String name) {
+    return CitationKey.of(reference, name, taken(mapId, own));
   }
 
   /**
