@@ -42,6 +42,8 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 @RequestMapping("/api/maps/{map}/sources")
 class SourceController {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
   private final Maps maps;
   private final Sources sources;
   private final SourceFiles files;
@@ -50,7 +52,6 @@ class SourceController {
   private final Recordings recordings;
   private final Jobs jobs;
   private final News news;
-  private final JsonMapper json;
 
   SourceController(
       Maps maps,
@@ -60,8 +61,7 @@ class SourceController {
       References references,
       Recordings recordings,
       Jobs jobs,
-      News news,
-      JsonMapper json) {
+      News news) {
     this.maps = maps;
     this.sources = sources;
     this.files = files;
@@ -70,7 +70,6 @@ class SourceController {
     this.recordings = recordings;
     this.jobs = jobs;
     this.news = news;
-    this.json = json;
   }
 
   /**
@@ -213,7 +212,7 @@ class SourceController {
         map,
         source,
         JobKind.READ,
-        json.writeValueAsString(Map.of("content", content, "name", name(file))));
+        JSON.writeValueAsString(Map.of("content", content, "name", name(file))));
   }
 
   /** Takes a source off the shelf, with what topics have of it; that can be undone. */
