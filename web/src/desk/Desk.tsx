@@ -31,6 +31,7 @@ import { Notices } from "./Notices";
 import { ReadingPage } from "./ReadingPage";
 import { type Opened, Sheets } from "./Sheets";
 import { useAnnouncer } from "./useAnnouncer";
+import { usePrinting } from "./usePrinting";
 import { useTaking } from "./useTaking";
 import { useShown, type View, Views } from "./Views";
 
@@ -211,6 +212,8 @@ export const Desk = memo(function Desk(props: DeskProps) {
     },
     onPicture: (topic: string) => setOpened({ sheet: "picture", topic }),
   };
+  const printed = useRef<HTMLDivElement>(null);
+  usePrinting(printed);
   const citing = useMemo(
     () => ({ map: desk.id, revision: desk.facts.revision }),
     [desk.id, desk.facts.revision],
@@ -221,7 +224,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
     <CitingMap.Provider value={citing}>
       <Frame {...taking.handlers}>
         {announcer}
-        <MapArea>
+        <MapArea ref={printed}>
           <Notices
             waiting={actions.waiting}
             pending={actions.pending}

@@ -16,6 +16,7 @@ const Frame = styled.header`
   height: 52px;
   border-bottom: 1px solid ${({ theme }) => theme.rule};
   background: ${({ theme }) => theme.vellum};
+  @media print { display: none; }
 `;
 
 const Wide = styled.span`

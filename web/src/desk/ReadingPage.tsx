@@ -28,6 +28,13 @@ const Page = styled.section`
     border: 0;
     border-top: 1px solid ${({ theme }) => theme.rule};
   }
+  @media print {
+    overflow: visible;
+    max-height: none;
+    border: 0;
+    background: none;
+    blockquote { break-inside: avoid; }
+  }
 `;
 
 type ReadingPageProps = {

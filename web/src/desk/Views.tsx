@@ -22,6 +22,7 @@ const Frame = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   grid-template-rows: auto minmax(0, 1fr);
+  @media print { grid-template-rows: minmax(0, 1fr); }
 `;
 
 const Panes = styled.div`
@@ -46,6 +47,7 @@ const Bar = styled.div`
   font-size: 14px;
   color: ${({ theme }) => theme.softInk};
   > div { display: flex; align-items: center; gap: 12px; }
+  @media print { display: none; }
 `;
 
 const Switch = styled(ToggleButtonGroup)`

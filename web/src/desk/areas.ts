@@ -9,6 +9,7 @@ export const Frame = styled.main`
     grid-template: minmax(300px, 58vh) max-content max-content / minmax(0, 1fr);
     overflow: auto;
   }
+  @media print { display: block; }
 `;
 
 export const MapArea = styled.div`
@@ -18,6 +19,13 @@ export const MapArea = styled.div`
   display: flex;
   flex-direction: column;
   > :last-child { flex: 1; min-height: 0; }
+  /* as it is on the screen, on the paper's width */
+  @media print {
+    width: var(--map-wide);
+    height: var(--map-high);
+    zoom: var(--map-shrunk);
+    break-inside: avoid;
+  }
 `;
 
 export const Given = styled.div`
@@ -41,6 +49,7 @@ export const ShelfArea = styled.div`
   max-height: 34vh;
   display: grid;
   @media (max-width: 800px) { grid-row: 3; max-height: none; }
+  @media print { display: none; }
 `;
 
 export const DropCover = styled.div`

@@ -81,6 +81,7 @@ const Foot = styled.div`
   align-items: center;
   gap: 0 12px;
   padding: 2px 12px 6px;
+  @media print { display: none; }
 `;
 
 const Hint = styled.p`

@@ -16,6 +16,7 @@ const ActsButton = styled(Button)`
   align-items: center;
   gap: 4px;
   flex: none;
+  && { @media print { display: none; } }
 `;
 
 type HeadedProps = {

@@ -8,6 +8,7 @@ import { carry } from "./carried";
 import type { OpenSource } from "./spot";
 
 const Frame = styled.article`
+  break-inside: avoid;
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 2px 12px;
@@ -58,6 +59,7 @@ const Below = styled.div`
 
 const Small = styled(TextButton)`
   font-size: 14px;
+  @media print { display: none; }
 `;
 
 const STANCES = { SUPPORTS: "", DISPUTES: "disputes it", MENTIONS: "mentions it" } as const;

@@ -41,6 +41,11 @@ export const GlobalStyle = createGlobalStyle`
   @media (forced-colors: active) {
     mark, [data-sought] { forced-color-adjust: none; background: Mark !important; color: MarkText !important; }
   }
+  @media print {
+    @page { margin: 15mm; }
+    html, body, #root, #root > * { display: block; height: auto; background: none; }
+    [role="toolbar"] { display: none !important; }
+  }
   ::selection { background: ${({ theme }) => theme.ink}; color: ${({ theme }) => theme.page}; }
   :focus-visible { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: 2px; }
 `;

@@ -7,6 +7,7 @@ const shared = css`
   border-radius: ${({ theme }) => theme.radius};
   cursor: pointer;
   &[data-disabled] { opacity: 0.45; cursor: default; }
+  @media print { color: inherit; }
 `;
 
 /** A button that looks like the words around it, until a pointer is over it. */
@@ -30,6 +31,7 @@ export const Button = styled(AriaButton)<{ $strong?: boolean }>`
   background: ${({ theme, $strong }) => ($strong ? theme.ink : theme.page)};
   color: ${({ theme, $strong }) => ($strong ? theme.page : theme.ink)};
   &[data-hovered] { border-color: ${({ theme }) => theme.softInk}; }
+  @media print { display: none; }
 `;
 
 /** A button that reads as part of the text. */
@@ -54,5 +56,6 @@ export const SignButton = styled(AriaButton)`
   border: 1px solid transparent;
   background: none;
   &[data-hovered] { border-color: ${({ theme }) => theme.rule}; background: ${({ theme }) => theme.page}; }
+  @media print { display: none; }
   &[aria-pressed="true"] { border-color: ${({ theme }) => theme.ink}; background: ${({ theme }) => theme.page}; }
 `;
