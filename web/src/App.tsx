@@ -73,7 +73,7 @@ export function App({ tab }: { tab: string }) {
   const bring = () => {
     const input = document.createElement("input");
     input.type = "file";
-    input.accept = ".zip,.json,.jsonld,.opml";
+    input.accept = ".zip,.json,.jsonld,.opml,.md,.csv";
     input.onchange = () => {
       const file = input.files?.[0];
       if (file) {

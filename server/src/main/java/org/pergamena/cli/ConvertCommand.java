@@ -20,7 +20,8 @@ import picocli.CommandLine.Parameters;
 @Command(
     name = "convert",
     mixinStandardHelpOptions = true,
-    description = "Writes a map that was saved as ZIP, JSON, JSON-LD or OPML in another format.")
+    description =
+        "Writes a map that was saved as ZIP, JSON, JSON-LD, OPML, Markdown or CSV in another format.")
 public final class ConvertCommand implements Callable<Integer> {
   private static final UUID NOBODY = new UUID(0, 0);
 

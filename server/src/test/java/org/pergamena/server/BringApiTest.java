@@ -82,7 +82,7 @@ class BringApiTest {
   @Test
   void other_formats_bring_topics_links_and_passages(TestVisitor visitor) {
     UUID map = visitor.firstMap();
-    for (String ending : List.of("json", "jsonld", "opml")) {
+    for (String ending : List.of("json", "jsonld", "opml", "md", "csv")) {
       UUID there = brought(visitor, "map." + ending, saved(visitor, map, ending));
       assertThat(topics(visitor.desk(there))).as(ending).isEqualTo(topics(visitor.desk(map)));
     }

@@ -22,6 +22,16 @@ public record Manner(Direction direction, boolean supposed) {
       this.arrow = arrow;
     }
 
+    /** The one that is written so; from the first to the second if none is. */
+    public static Direction written(String arrow) {
+      for (Direction direction : values()) {
+        if (direction.arrow.equals(arrow)) {
+          return direction;
+        }
+      }
+      return ONE;
+    }
+
     /** As it is written between the first end and the second. */
     public String arrow() {
       return arrow;

@@ -88,7 +88,7 @@ public final class MarkdownOutline {
     String indent = level <= DEEPEST_HEADING ? "" : indent(level) + "  ";
     if (!gloss.definition().isBlank()) {
       String words = gloss.definition().strip().replaceAll("\\s+", " ");
-      text.append('\n').append(indent).append(escape(words)).append('\n');
+      text.append('\n').append(indent).append(": ").append(escape(words)).append('\n');
     }
     String words = map.legend().words(topic);
     if (!words.isEmpty()) {
@@ -166,8 +166,9 @@ public final class MarkdownOutline {
     String place = source.place(evidence.passage());
     return "\u201c"
         + escape(quote)
-        + "\u201d \u2014 "
+        + "\u201d \u2014 *"
         + escape(source.name())
+        + "*"
         + (place.isEmpty() ? "" : ", " + escape(place));
   }
 

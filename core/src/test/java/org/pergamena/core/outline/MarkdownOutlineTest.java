@@ -53,7 +53,7 @@ class MarkdownOutlineTest {
 
             ### fish
 
-            [^1]: \u201cThe wall was old.\u201d \u2014 Survey \\*report\\*, p. 41
+            [^1]: \u201cThe wall was old.\u201d \u2014 *Survey \\*report\\**, p. 41
             """);
   }
 
@@ -81,7 +81,7 @@ class MarkdownOutlineTest {
 
             ## squeeze
 
-            [^1]: \u201cThe wall was old.\u201d \u2014 Survey \\*report\\*, p. 41
+            [^1]: \u201cThe wall was old.\u201d \u2014 *Survey \\*report\\**, p. 41
             """);
     assertThat(map.only(map.root().id())).isEqualTo(map);
     assertThat(

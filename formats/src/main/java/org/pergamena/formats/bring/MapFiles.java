@@ -27,6 +27,10 @@ public final class MapFiles {
     String text = new String(bytes, StandardCharsets.UTF_8);
     if (low.endsWith(".opml") || text.stripLeading().startsWith("<")) {
       return bare(OpmlMap.read(bytes));
+    } else if (low.endsWith(".csv") || CsvMap.is(text)) {
+      return bare(CsvMap.read(text));
+    } else if (low.endsWith(".md") || low.endsWith(".markdown")) {
+      return bare(MarkdownMap.read(text));
     } else if (low.endsWith(".jsonld") || text.contains("\"http://www.w3.org/ns/anno.jsonld\"")) {
       return bare(AnnotationMap.read(text));
     } else if (low.endsWith(".json") || text.stripLeading().startsWith("{")) {
@@ -34,7 +38,7 @@ public final class MapFiles {
     }
     throw new IllegalArgumentException(
         "This file is no map that can be brought in. Choose one that was saved here as ZIP, JSON,"
-            + " JSON-LD or OPML.");
+            + " JSON-LD, OPML, Markdown or CSV.");
   }
 
   private static MapArchive.Contents bare(WholeMap whole) {

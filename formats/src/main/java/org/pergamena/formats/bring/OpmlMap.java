@@ -1,34 +1,20 @@
 package org.pergamena.formats.bring;
 
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import javax.xml.parsers.DocumentBuilder;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.CrossLink;
-import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.Manner;
-import org.pergamena.core.map.MapLook;
-import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
-import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.source.Block;
-import org.pergamena.core.source.Passage;
-import org.pergamena.core.source.Source;
-import org.pergamena.core.source.SourceTextBuilder;
-import org.pergamena.core.source.Span;
 import org.pergamena.formats.json.WholeMap;
+import org.pergamena.formats.text.SafeXml;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
@@ -42,13 +28,9 @@ final class OpmlMap {
   private static final String OWN = "urn:pergamena:opml:1";
   private static final int DEEPEST = 400;
 
-  /** A passage that waits for the text of its source. */
-  private record Quoted(UUID about, String exact, Stance stance) {}
-
   private final Map<UUID, Topic> topics = new LinkedHashMap<>();
-  private final Map<String, List<Quoted>> quoted = new LinkedHashMap<>();
+  private final Excerpts excerpts = new Excerpts();
   private final List<CrossLink> links = new ArrayList<>();
-  private final Map<UUID, List<Evidence>> passages = new HashMap<>();
 
   private OpmlMap() {}
 
@@ -76,16 +58,9 @@ final class OpmlMap {
 
   private static Document parse(byte[] xml) {
     try {
-      DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-      factory.setNamespaceAware(true);
-      factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
-      DocumentBuilder builder = factory.newDocumentBuilder();
-      builder.setErrorHandler(null);
-      return builder.parse(new ByteArrayInputStream(xml));
+      return SafeXml.parse(xml);
     } catch (SAXException e) {
-      throw new IllegalArgumentException("This outline is no XML: " + e.getMessage(), e);
-    } catch (ParserConfigurationException | IOException e) {
-      throw new IllegalStateException(e);
+      throw new IllegalArgumentException("This outline is no XML: " + e.getMessage() + ".", e);
     }
   }
 
@@ -157,10 +132,8 @@ final class OpmlMap {
     String exact = own(line, "exact");
     String source = own(line, "source");
     String stance = own(line, "stance").toUpperCase(Locale.ROOT);
-    if (!exact.isEmpty() && !source.isEmpty()) {
-      Stance known = stance.isEmpty() ? Stance.SUPPORTS : Stance.valueOf(stance);
-      quoted.computeIfAbsent(source, s -> new ArrayList<>()).add(new Quoted(about, exact, known));
-    }
+    Stance known = stance.isEmpty() ? Stance.SUPPORTS : Stance.valueOf(stance);
+    excerpts.add(about, source, exact, known);
   }
 
   private void link(Element line, UUID from) {
@@ -179,42 +152,10 @@ final class OpmlMap {
   }
 
   private WholeMap whole() {
-    List<Source> sources = new ArrayList<>();
-    quoted.forEach((name, all) -> sources.add(source(name, all)));
-    List<Topic> grounded =
-        topics.values().stream()
-            .map(
-                topic ->
-                    topic.with(c -> c.withEvidence(passages.getOrDefault(topic.id(), List.of()))))
-            .toList();
     List<CrossLink> sound =
         links.stream()
             .filter(link -> topics.containsKey(link.to()) && !link.from().equals(link.to()))
-            .map(link -> link.withGrounds(passages.getOrDefault(link.id(), List.of())))
             .toList();
-    return new WholeMap(TopicMap.of(grounded, sound, MapLook.USUAL), sources, List.of());
-  }
-
-  private Source source(String name, List<Quoted> all) {
-    SourceTextBuilder builder = new SourceTextBuilder();
-    List<Span> spans = new ArrayList<>();
-    Map<String, Integer> blocks = new LinkedHashMap<>();
-    for (Quoted each : all) {
-      blocks.computeIfAbsent(
-          each.exact(),
-          words -> {
-            builder.block(Block.Kind.PARAGRAPH, 0, words);
-            return blocks.size();
-          });
-    }
-    Source source = new Source(UUID.randomUUID(), name, builder.build());
-    source.text().blocks().forEach(block -> spans.add(block.span()));
-    for (Quoted each : all) {
-      Passage passage = Passage.of(source, spans.get(blocks.get(each.exact())));
-      passages
-          .computeIfAbsent(each.about(), about -> new ArrayList<>())
-          .add(new Evidence(UUID.randomUUID(), passage, each.stance(), Origin.HAND_LINKED, 1));
-    }
-    return source;
+    return excerpts.whole(List.copyOf(topics.values()), sound);
   }
 }

@@ -1,14 +1,9 @@
 package org.pergamena.formats.catalogue;
 
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import javax.xml.XMLConstants;
-import javax.xml.parsers.DocumentBuilder;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
 import org.pergamena.core.reference.Reference;
+import org.pergamena.formats.text.SafeXml;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
@@ -88,18 +83,9 @@ public record SruAnswer(int total, List<Reference> works) {
 
   private static Document parse(byte[] xml) throws UnclearException {
     try {
-      DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-      factory.setNamespaceAware(true);
-      factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
-      factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_DTD, "");
-      factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_SCHEMA, "");
-      DocumentBuilder builder = factory.newDocumentBuilder();
-      builder.setErrorHandler(null);
-      return builder.parse(new ByteArrayInputStream(xml));
+      return SafeXml.parse(xml);
     } catch (SAXException e) {
       throw new UnclearException("The catalogue's answer cannot be read as XML.", e);
-    } catch (ParserConfigurationException | IOException e) {
-      throw new IllegalStateException(e);
     }
   }
 }

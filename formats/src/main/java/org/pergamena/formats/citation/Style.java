@@ -2,19 +2,15 @@ package org.pergamena.formats.citation;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javax.xml.XMLConstants;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
+import org.pergamena.formats.text.SafeXml;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
-import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
 
 /**
@@ -133,22 +129,13 @@ public record Style(String key, String title, String xml, boolean inNotes) {
     return "note".equals(document.getDocumentElement().getAttribute("class"));
   }
 
-  /** A style as a tree; nothing outside it is looked up. */
+  /** A style as a tree. */
   static Document parse(String xml) {
     try {
-      DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-      factory.setNamespaceAware(true);
-      factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
-      factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_DTD, "");
-      factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_SCHEMA, "");
-      var builder = factory.newDocumentBuilder();
-      builder.setErrorHandler(null);
-      return builder.parse(new InputSource(new StringReader(xml)));
+      return SafeXml.parse(xml.getBytes(StandardCharsets.UTF_8));
     } catch (SAXException e) {
       throw new IllegalArgumentException(
           "This is no citation style, as it is no XML: " + e.getMessage(), e);
-    } catch (ParserConfigurationException | IOException e) {
-      throw new IllegalStateException(e);
     }
   }
 }

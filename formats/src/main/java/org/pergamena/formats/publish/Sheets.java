@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
@@ -31,6 +32,7 @@ record Sheets(String name, List<List<Object>> rows) {
   static Sheets topics(Publication publication) {
     TopicMap map = publication.map();
     Map<UUID, String> numbers = Numbering.of(map);
+    Map<UUID, List<CrossLink>> links = publication.leading();
     List<List<Object>> rows = new ArrayList<>();
     rows.add(
         List.of(
@@ -43,7 +45,9 @@ record Sheets(String name, List<List<Object>> rows) {
             "summary",
             "passages",
             "sources",
-            "mark"));
+            "mark",
+            "cross-links",
+            "quotes"));
     for (Topic topic : map.preorder()) {
       Topic parent = topic.parent() == null ? null : map.topic(topic.parent());
       Set<UUID> sources = new LinkedHashSet<>();
@@ -59,9 +63,37 @@ record Sheets(String name, List<List<Object>> rows) {
               topic.summary(),
               topic.evidence().size(),
               sources.size(),
-              publication.mark(topic.id())));
+              publication.mark(topic.id()),
+              links.getOrDefault(topic.id(), List.of()).stream()
+                  .map(link -> written(link, map, numbers))
+                  .collect(Collectors.joining("\n")),
+              topic.evidence().stream()
+                  .map(evidence -> quoted(evidence, publication))
+                  .collect(Collectors.joining("\n"))));
     }
     return new Sheets("Topics", rows);
+  }
+
+  /** As {@code fills → 2.1 Creeks}; the root has no number but an asterisk. */
+  private static String written(CrossLink link, TopicMap map, Map<UUID, String> numbers) {
+    String number = numbers.get(link.to());
+    return (link.phrase().isEmpty() ? "" : link.phrase() + " ")
+        + link.manner().direction().arrow()
+        + " "
+        + (number.isEmpty() ? "*" : number)
+        + " "
+        + map.topic(link.to()).label()
+        + (link.manner().supposed() ? " (supposed)" : "");
+  }
+
+  private static String quoted(Evidence evidence, Publication publication) {
+    Source source = publication.source(evidence.passage().source());
+    String place = source == null ? "" : source.place(evidence.passage());
+    return "\u201c"
+        + evidence.passage().line()
+        + "\u201d \u2014 "
+        + (source == null ? "" : source.name())
+        + (place.isEmpty() ? "" : " \u2014 " + place);
   }
 
   private static Sheets passages(Publication publication) {

@@ -70,7 +70,7 @@ class BackInTest {
   }
 
   @ParameterizedTest
-  @EnumSource(names = {"ZIP", "JSON", "JSONLD", "OPML"})
+  @EnumSource(names = {"ZIP", "JSON", "JSONLD", "OPML", "MD", "CSV"})
   void topics_notes_links_and_passages_come_in_again(FileFormat format) throws IOException {
     TopicMap map = Published.map();
     WholeMap whole = back(format).whole();

@@ -3,6 +3,7 @@ package org.pergamena.server.bring;
 import java.io.IOException;
 import java.util.UUID;
 import org.pergamena.formats.bring.MapFiles;
+import org.pergamena.formats.json.MapArchive;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -29,6 +30,7 @@ class BringController {
   BroughtMap bring(@AuthenticationPrincipal UUID visitor, @RequestPart("file") MultipartFile file)
       throws IOException {
     String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
-    return new BroughtMap(bringing.bring(visitor, MapFiles.read(name, file.getBytes(), visitor)));
+    MapArchive.Contents contents = MapFiles.read(name, file.getBytes(), visitor);
+    return new BroughtMap(bringing.bring(visitor, contents, Bringing.read(contents.pictures())));
   }
 }

@@ -50,9 +50,13 @@ class Bringing {
     this.pictures = pictures;
   }
 
-  /** The new map, with identities of its own. */
+  /**
+   * The new map, with identities of its own.
+   *
+   * @param read the pictures of the map, which have been read before
+   */
   @Transactional
-  public UUID bring(UUID person, MapArchive.Contents contents) {
+  public UUID bring(UUID person, MapArchive.Contents contents, Map<String, KeptImage> read) {
     limits.requireRoomForMap(person);
     UUID map = maps.reserve(person);
     WholeMap whole = contents.whole();
@@ -68,7 +72,8 @@ class Bringing {
         shelf.known(map, sources.get(known.source()), known.work().key(), known.work().reference());
       }
     }
-    Map<String, String> images = images(map, contents.pictures());
+    Map<String, String> images = new HashMap<>();
+    read.forEach((image, kept) -> images.put(image, pictures.keep(map, kept).image()));
     TopicMap topics =
         whole
             .map()
@@ -111,18 +116,23 @@ class Bringing {
         name, bytes, SourceKind.TEXT, Facts.NONE, List.of(), PageLayout.NONE, List.of());
   }
 
-  private Map<String, String> images(UUID map, Map<String, byte[]> brought) {
-    Map<String, String> images = new HashMap<>();
+  /**
+   * Reads the pictures of a map.
+   *
+   * @throws IllegalArgumentException with a sentence for the person if one cannot be read
+   */
+  static Map<String, KeptImage> read(Map<String, byte[]> brought) {
+    Map<String, KeptImage> read = new HashMap<>();
     brought.forEach(
         (image, bytes) -> {
           try {
-            images.put(image, pictures.keep(map, KeptImage.of(bytes)).image());
+            read.put(image, KeptImage.of(bytes));
           } catch (UnreadableException e) {
             throw new IllegalArgumentException(
                 "A picture of this map cannot be read: " + e.getMessage(), e);
           }
         });
-    return images;
+    return read;
   }
 
   private static Picture named(Picture picture, Map<String, String> images) {
