@@ -34,7 +34,7 @@ class ExportApiTest {
     long own = desk.get("topics").valueStream().mapToLong(t -> t.get("own").asLong()).sum();
     assertThat(text.lines().filter(line -> line.matches("\\[\\^\\d+]: .*"))).hasSize((int) own);
     assertThat(text).containsPattern("\\*Ferrow survey report\\*, p\\. \\d+");
-    assertThat(text).containsPattern("Wardens interview, \\d+:\\d\\d");
+    assertThat(text).containsPattern("Wardens interview\\*, \\d+:\\d\\d");
     assertThat(text).contains("Savings claimed by the survey");
   }
 
