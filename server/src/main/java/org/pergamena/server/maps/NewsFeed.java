@@ -34,7 +34,7 @@ public class NewsFeed {
   private static final int SENDERS = 4;
 
   /** A page; {@code due} while news wait to be sent to it, so that they wait once. */
-  private record Listener(SseEmitter emitter, Supplier<Object> news, AtomicBoolean due) {}
+  private record Listener(UUID map, SseEmitter emitter, Supplier<Object> news, AtomicBoolean due) {}
 
   private final DataSource database;
   private final Map<UUID, List<Listener>> listeners = new ConcurrentHashMap<>();
@@ -55,19 +55,18 @@ public class NewsFeed {
   /** Sends the news of a map to a page, now and whenever there are any. */
   public SseEmitter listen(UUID mapId, Supplier<Object> news) {
     SseEmitter emitter = new SseEmitter(0L);
-    Listener listener = new Listener(emitter, news, new AtomicBoolean());
+    Listener listener = new Listener(mapId, emitter, news, new AtomicBoolean());
     List<Listener> list = listeners.computeIfAbsent(mapId, id -> new CopyOnWriteArrayList<>());
     list.add(listener);
-    Runnable leave = () -> leave(mapId, listener);
-    emitter.onCompletion(leave);
-    emitter.onError(e -> leave.run());
+    emitter.onCompletion(() -> leave(listener));
+    emitter.onError(e -> leave(listener));
     soon(listener);
     return emitter;
   }
 
-  private void leave(UUID mapId, Listener listener) {
+  private void leave(Listener listener) {
     listeners.computeIfPresent(
-        mapId,
+        listener.map(),
         (id, list) -> {
           list.remove(listener);
           return list.isEmpty() ? null : list;
@@ -85,7 +84,7 @@ public class NewsFeed {
   void close() {
     open = false;
     senders.shutdownNow();
-    listeners.values().forEach(list -> list.forEach(l -> l.emitter().complete()));
+    listeners.values().forEach(list -> list.forEach(this::end));
   }
 
   private void hear() {
@@ -95,9 +94,9 @@ public class NewsFeed {
         statement.execute("listen " + News.CHANNEL);
         listeners.values().forEach(list -> list.forEach(this::soon));
         hear(connection.unwrap(PGConnection.class));
-      } catch (SQLException e) {
+      } catch (SQLException | RuntimeException e) {
         if (open) {
-          LOG.warn("lost the database, listening again soon: {}", e.getMessage());
+          LOG.warn("no news are heard for now, listening again soon", e);
           pause();
         }
       }
@@ -116,9 +115,7 @@ public class NewsFeed {
             .forEach(map -> listeners.getOrDefault(map, List.of()).forEach(this::soon));
       }
       if (++ticks % TICKS_BETWEEN_SIGNS_OF_LIFE == 0) {
-        listeners
-            .values()
-            .forEach(list -> list.forEach(l -> send(l, SseEmitter.event().comment("still here"))));
+        listeners.values().forEach(list -> list.forEach(this::greet));
       }
     }
   }
@@ -134,20 +131,36 @@ public class NewsFeed {
     }
   }
 
-  private static void tell(Listener listener) {
+  /** Has a page told that it is still heard; by a sender, as a slow page must not keep others. */
+  private void greet(Listener listener) {
+    senders.execute(() -> send(listener, SseEmitter.event().comment("still here")));
+  }
+
+  private void tell(Listener listener) {
     try {
       send(listener, SseEmitter.event().name("news").data(listener.news().get()));
     } catch (RuntimeException e) {
       LOG.debug("no news of a map that is gone", e);
-      listener.emitter().complete();
+      end(listener);
     }
   }
 
-  private static void send(Listener listener, SseEmitter.SseEventBuilder event) {
+  private void send(Listener listener, SseEmitter.SseEventBuilder event) {
     try {
       listener.emitter().send(event);
     } catch (IOException | IllegalStateException e) {
-      listener.emitter().completeWithError(e);
+      LOG.debug("a page has gone", e);
+      end(listener);
+    }
+  }
+
+  /** Ends what a page hears, also of a page that has gone, whose response is not ours any more. */
+  private void end(Listener listener) {
+    leave(listener);
+    try {
+      listener.emitter().complete();
+    } catch (IllegalStateException e) {
+      LOG.debug("a page had gone already", e);
     }
   }
 

@@ -1,0 +1,115 @@
+package org.pergamena.server.maps;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.mockConstruction;
+import static org.mockito.Mockito.timeout;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.io.IOException;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.UUID;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.MockedConstruction;
+import org.postgresql.PGConnection;
+import org.postgresql.PGNotification;
+import org.postgresql.core.Notification;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Pages come and go; those that stay hear their news. */
+class NewsFeedTest {
+  private static final long PATIENCE_SECONDS = 60;
+  private static final int WAITS_UNTIL_A_SIGN_OF_LIFE = 15;
+
+  private final UUID map = UUID.randomUUID();
+  private final PGConnection server = mock(PGConnection.class);
+  private final CountDownLatch told = new CountDownLatch(1);
+  private final AtomicInteger waits = new AtomicInteger();
+  private NewsFeed feed;
+  private SseEmitter gone;
+  private SseEmitter there;
+
+  @BeforeEach
+  void opens_two_pages() throws Exception {
+    Connection connection = mock(Connection.class);
+    when(connection.createStatement()).thenReturn(mock(Statement.class));
+    when(connection.unwrap(PGConnection.class)).thenReturn(server);
+    DataSource database = mock(DataSource.class);
+    when(database.getConnection()).thenReturn(connection);
+    feed = new NewsFeed(database);
+    CountDownLatch first = new CountDownLatch(2);
+    try (MockedConstruction<SseEmitter> pages = mockConstruction(SseEmitter.class)) {
+      feed.listen(map, () -> said(first, "of the page that goes"));
+      feed.listen(
+          map,
+          () -> {
+            if (waits.get() > WAITS_UNTIL_A_SIGN_OF_LIFE) {
+              told.countDown();
+            }
+            return said(first, "of the page that stays");
+          });
+      gone = pages.constructed().get(0);
+      there = pages.constructed().get(1);
+    }
+    assertThat(first.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+    IllegalStateException recycled = new IllegalStateException("the response is recycled");
+    doThrow(new IOException("broken pipe")).when(gone).send(any(SseEmitter.SseEventBuilder.class));
+    doThrow(recycled).when(gone).complete();
+    doThrow(recycled).when(gone).completeWithError(any());
+  }
+
+  private static Object said(CountDownLatch latch, String words) {
+    latch.countDown();
+    return words;
+  }
+
+  @AfterEach
+  void ends() {
+    feed.close();
+  }
+
+  /** Nothing comes for a while, then each wait is interrupted by what is new, or by a failure. */
+  private void hears(SQLException failure) throws SQLException {
+    when(server.getNotifications(anyInt()))
+        .then(
+            call -> {
+              int wait = waits.incrementAndGet();
+              if (wait <= WAITS_UNTIL_A_SIGN_OF_LIFE) {
+                return null;
+              }
+              if (failure != null && wait == WAITS_UNTIL_A_SIGN_OF_LIFE + 1) {
+                throw failure;
+              }
+              Thread.sleep(1);
+              return new PGNotification[] {new Notification("pergamena", 0, map.toString())};
+            });
+    feed.ready(null);
+  }
+
+  @Test
+  void a_page_that_has_gone_does_not_keep_others_from_hearing() throws Exception {
+    hears(null);
+    assertThat(told.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+    verify(gone, timeout(PATIENCE_SECONDS * 1000).atLeastOnce()).complete();
+    verify(there, timeout(PATIENCE_SECONDS * 1000).atLeast(2))
+        .send(any(SseEmitter.SseEventBuilder.class));
+  }
+
+  @Test
+  void what_fails_is_heard_again() throws Exception {
+    hears(new SQLException("the server was stopped"));
+    assertThat(told.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+  }
+}
