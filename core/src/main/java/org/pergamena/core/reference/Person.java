@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
  * @param literal the name of a body, or a name that was not divided; empty for a person
  */
 public record Person(String family, String given, String literal) {
+  private static final String AND = "\\s+(?:and|&|und|et|y|e|en)\\s+";
   private static final Set<String> PARTICLES =
       Set.of(
           "van", "von", "de", "der", "den", "du", "la", "le", "di", "da", "dos", "ter", "ten", "zu",
@@ -63,14 +64,15 @@ public record Person(String family, String given, String literal) {
    * a word for a body, are not divided.
    */
   public static List<Person> read(String names) {
-    return Arrays.stream(names.split("[;\\n]|\\s+(?:and|&|und|et|y|e|en)\\s+(?![^{]*\\})"))
+    return Arrays.stream(names.split("[;\\n]|" + AND + "(?![^{]*\\})"))
         .map(String::strip)
         .filter(name -> !name.isEmpty())
         .map(Person::one)
         .toList();
   }
 
-  private static Person one(String name) {
+  /** Reads one name, which is that of a body if it joins words by <em>and</em>. */
+  public static Person one(String name) {
     if (name.startsWith("{") && name.endsWith("}")) {
       return body(name.substring(1, name.length() - 1));
     }
@@ -79,7 +81,9 @@ public record Person(String family, String given, String literal) {
       return new Person(name.substring(0, comma), name.substring(comma + 1), "");
     }
     List<String> words = new ArrayList<>(Arrays.asList(name.split("\\s+")));
-    boolean body = words.stream().anyMatch(word -> BODIES.contains(lower(word)));
+    boolean body =
+        name.matches(".*" + AND + ".*")
+            || words.stream().anyMatch(word -> BODIES.contains(lower(word)));
     if (words.size() == 1 || words.size() > 5 || body) {
       return body(name);
     }

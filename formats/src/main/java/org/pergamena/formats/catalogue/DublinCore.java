@@ -48,10 +48,11 @@ final class DublinCore {
   }
 
   private static void person(Map<Role, List<Person>> people, Role role, String words) {
-    if (!words.isEmpty()) {
-      people
-          .computeIfAbsent(role, r -> new ArrayList<>())
-          .addAll(Person.read(words.replaceFirst(",?\\s*\\d{4}-(\\d{4})?\\.?$", "")));
+    for (String name : words.split(";")) {
+      String bare = name.strip().replaceFirst(",?\\s*\\d{4}-(\\d{4})?\\.?$", "");
+      if (!bare.isEmpty()) {
+        people.computeIfAbsent(role, r -> new ArrayList<>()).add(Person.one(bare));
+      }
     }
   }
 

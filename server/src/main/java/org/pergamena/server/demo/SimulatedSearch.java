@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.pergamena.core.reference.Field;
 import org.pergamena.core.reference.Person;
 import org.pergamena.core.reference.Reference;
@@ -44,7 +45,11 @@ final class SimulatedSearch {
     }
 
     private static String language(String code) {
-      return Locale.forLanguageTag(code).getDisplayLanguage(Locale.ENGLISH);
+      return Arrays.stream(Locale.getISOLanguages())
+          .map(Locale::forLanguageTag)
+          .filter(known -> code.equals(known.getLanguage()) || code.equals(known.getISO3Language()))
+          .map(known -> known.getDisplayLanguage(Locale.ENGLISH))
+          .collect(Collectors.joining(" "));
     }
   }
 
