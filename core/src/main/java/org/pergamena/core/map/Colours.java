@@ -1,5 +1,7 @@
 package org.pergamena.core.map;
 
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
@@ -9,7 +11,24 @@ import java.util.UUID;
 final class Colours {
   private Colours() {}
 
-  /** Gives a main branch a colour unless it has one. */
+  /** Gives the main branches that have none a colour; what is no main branch loses its own. */
+  static Map<UUID, Integer> given(Collection<UUID> mains, Map<UUID, Integer> before) {
+    Map<UUID, Integer> colours = new HashMap<>(before);
+    colours.keySet().retainAll(new HashSet<>(mains));
+    Set<Integer> taken = new HashSet<>(colours.values());
+    int free = 0;
+    for (UUID main : mains) {
+      if (!colours.containsKey(main)) {
+        while (!taken.add(free)) {
+          free++;
+        }
+        colours.put(main, free);
+      }
+    }
+    return colours;
+  }
+
+  /** Gives one more main branch a colour unless it has one. */
   static void give(UUID main, Map<UUID, Integer> colours) {
     if (!colours.containsKey(main)) {
       Set<Integer> taken = new HashSet<>(colours.values());

@@ -129,9 +129,7 @@ public final class TopicMap {
     }
     Map<UUID, Comment> said = new HashMap<>();
     comments.forEach(comment -> said.put(comment.id(), comment));
-    Map<UUID, Integer> coloured = new HashMap<>(colours);
-    coloured.keySet().retainAll(topics.get(root).children());
-    topics.get(root).children().forEach(main -> Colours.give(main, coloured));
+    Map<UUID, Integer> coloured = Colours.given(topics.get(root).children(), colours);
     TopicMap map = new TopicMap(root, topics, linked, shown, said, look, legend, coloured);
     map.requireTree();
     return map;

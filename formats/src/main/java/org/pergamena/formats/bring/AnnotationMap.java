@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -104,7 +103,7 @@ final class AnnotationMap {
             && start < end
             && end <= text.length()
             && text.substring(start, end).equals(exact);
-    String stance = node.path("stance").asString("supports").toUpperCase(Locale.ROOT);
+    Stance stance = Words.known(Stance.values(), node.path("stance").asString(""), Stance.SUPPORTS);
     Passage passage =
         new Passage(
             source,
@@ -115,7 +114,7 @@ final class AnnotationMap {
             quote.path("suffix").asString(""));
     passages
         .computeIfAbsent(id(node, "body"), body -> new ArrayList<>())
-        .add(new Evidence(id(node, "id"), passage, Stance.valueOf(stance), Origin.HAND_LINKED, 1));
+        .add(new Evidence(id(node, "id"), passage, stance, Origin.HAND_LINKED, 1));
   }
 
   private WholeMap whole() {
@@ -146,11 +145,13 @@ final class AnnotationMap {
   }
 
   private CrossLink link(JsonNode node) {
-    String direction = node.path("direction").asString("one").toUpperCase(Locale.ROOT);
+    Manner.Direction direction =
+        Words.known(
+            Manner.Direction.values(), node.path("direction").asString(""), Manner.Direction.ONE);
     boolean supposed = node.path("supposed").asBoolean(false);
     return CrossLink.of(
             id(node, "id"), id(node, "from"), id(node, "to"), node.path("phrase").asString(""))
-        .withManner(new Manner(Manner.Direction.valueOf(direction), supposed))
+        .withManner(new Manner(direction, supposed))
         .withNote(node.path("note").asString(""))
         .withGrounds(passages.getOrDefault(id(node, "id"), List.of()));
   }

@@ -18,10 +18,13 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.formats.json.WholeMap;
 
-/** Reads a map from Markdown in the form in which maps are written here. */
+/**
+ * Reads a map from Markdown in the form in which maps are written here; also the headings and lists
+ * of others, whose items stand below the heading before them, as far in as they are written.
+ */
 final class MarkdownMap {
-  private static final Pattern HEADING = Pattern.compile("(#{1,3}) (.+)");
-  private static final Pattern ITEM = Pattern.compile("( *)- (.+)");
+  private static final Pattern HEADING = Pattern.compile("(#{1,6}) (.+)");
+  private static final Pattern ITEM = Pattern.compile("(\\s*)[-*+] (.+)");
   private static final Pattern FOOTNOTE = Pattern.compile("\\[\\^(\\d+)\\]: (.+)");
   private static final Pattern MARKS = Pattern.compile("((?:\\[\\^\\d+\\])*)$");
   private static final Pattern MARK = Pattern.compile("\\[\\^(\\d+)\\]");
@@ -29,21 +32,27 @@ final class MarkdownMap {
       Pattern.compile(
           "(?:\\*(.+?)\\* )?([\u2192\u2194\u2014]) (.+?)(?: \\((\\d[\\d.]*)\\))?"
               + "( \\(supposed\\))?(?:: (.+))?");
-  private static final int LIST = 3;
+  private static final int HEADED = -1;
+  private static final String TAB = "    ";
 
   /** A topic while it is read. */
   private static final class Read {
     private final UUID id = UUID.randomUUID();
     private final UUID parent;
     private final String label;
+
+    /** The blanks before it, {@code HEADED} of a heading. */
+    private final int indent;
+
     private final List<UUID> children = new ArrayList<>();
     private final List<String> note = new ArrayList<>();
     private String definition = "";
     private List<String> tags = List.of();
 
-    Read(UUID parent, String label) {
+    Read(UUID parent, String label, int indent) {
       this.parent = parent;
       this.label = label;
+      this.indent = indent;
     }
   }
 
@@ -74,15 +83,25 @@ final class MarkdownMap {
     if (footnote.matches()) {
       footnotes.put(footnote.group(1), footnote.group(2));
     } else if (heading.matches()) {
-      topic(heading.group(1).length() - 1, heading.group(2));
+      topic(heading.group(1).length() - 1, heading.group(2), HEADED);
     } else if (item.matches() && !item.group(2).startsWith("*also here:*") && !above.isEmpty()) {
-      topic(LIST + item.group(1).length() / 2, item.group(2));
+      int indent = item.group(1).replace("\t", TAB).length();
+      topic(belowWhich(indent), item.group(2), indent);
     } else if (!above.isEmpty()) {
       said(above.get(above.size() - 1), line);
     }
   }
 
-  private void topic(int level, String words) {
+  /** How many topics are above an item of a list: the heading, and the items less far in. */
+  private int belowWhich(int indent) {
+    int depth = above.size();
+    while (depth > 0 && above.get(depth - 1).indent >= indent) {
+      depth--;
+    }
+    return depth;
+  }
+
+  private void topic(int level, String words, int indent) {
     int depth = Math.min(level, above.size());
     if (depth == 0 && !above.isEmpty()) {
       depth = 1; // a map has one root
@@ -94,7 +113,7 @@ final class MarkdownMap {
     marks.find();
     String label = unescaped(words.substring(0, marks.start()).strip());
     Read parent = above.isEmpty() ? null : above.get(above.size() - 1);
-    Read topic = new Read(parent == null ? null : parent.id, label(label));
+    Read topic = new Read(parent == null ? null : parent.id, label(label), indent);
     if (parent != null) {
       parent.children.add(topic.id);
     }
@@ -114,7 +133,7 @@ final class MarkdownMap {
     return words.isEmpty()
         ? "\u2026"
         : words.length() > Content.LONGEST_LABEL
-            ? words.substring(0, Content.LONGEST_LABEL)
+            ? words.substring(0, Content.LONGEST_LABEL - 1) + "\u2026"
             : words;
   }
 
@@ -134,7 +153,7 @@ final class MarkdownMap {
       leading.add(new Leading(id, topic.id, link));
       mark(id, marks.group(1));
     } else if (!words.startsWith("*also here:*") && !words.startsWith("- *also here:*")) {
-      int indent = Math.max(0, 2 * (above.size() - LIST));
+      int indent = topic.indent == HEADED ? 0 : topic.indent + 2;
       boolean indented = indent > 0 && line.startsWith(" ".repeat(indent));
       String own = indented ? line.substring(indent) : line;
       topic.note.add(

@@ -1,9 +1,9 @@
 package org.pergamena.formats.bring;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.map.Content;
@@ -26,7 +26,6 @@ import org.xml.sax.SAXException;
  */
 final class OpmlMap {
   private static final String OWN = "urn:pergamena:opml:1";
-  private static final int DEEPEST = 400;
 
   private final Map<UUID, Topic> topics = new LinkedHashMap<>();
   private final Excerpts excerpts = new Excerpts();
@@ -95,15 +94,13 @@ final class OpmlMap {
   }
 
   private UUID topic(Element line, UUID parent, int depth) {
-    if (depth > DEEPEST) {
-      throw new IllegalArgumentException("This outline is deeper than " + DEEPEST + " levels.");
-    }
+    MapFiles.requireLevel(depth, line.getAttribute("text"));
     UUID id = identity(own(line, "id"));
     if (topics.containsKey(id)) {
       id = UUID.randomUUID();
     }
     List<String> tags =
-        java.util.Arrays.stream(own(line, "tags").split(",\\s*"))
+        Arrays.stream(own(line, "tags").split(",\\s*"))
             .flatMap(word -> Legend.USUAL.named(word).map(Tag::id).stream())
             .toList();
     Content content =
@@ -131,20 +128,17 @@ final class OpmlMap {
   private void quote(Element line, UUID about) {
     String exact = own(line, "exact");
     String source = own(line, "source");
-    String stance = own(line, "stance").toUpperCase(Locale.ROOT);
-    Stance known = stance.isEmpty() ? Stance.SUPPORTS : Stance.valueOf(stance);
-    excerpts.add(about, source, exact, known);
+    excerpts.add(
+        about, source, exact, Words.known(Stance.values(), own(line, "stance"), Stance.SUPPORTS));
   }
 
   private void link(Element line, UUID from) {
-    String direction = own(line, "direction").toUpperCase(Locale.ROOT);
     CrossLink link =
         CrossLink.of(UUID.randomUUID(), from, identity(own(line, "to")), own(line, "phrase"))
             .withManner(
                 new Manner(
-                    direction.isEmpty()
-                        ? Manner.Direction.ONE
-                        : Manner.Direction.valueOf(direction),
+                    Words.known(
+                        Manner.Direction.values(), own(line, "direction"), Manner.Direction.ONE),
                     own(line, "supposed").equals("true")))
             .withNote(own(line, "note"));
     links.add(link);

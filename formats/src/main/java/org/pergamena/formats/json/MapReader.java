@@ -46,7 +46,6 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Reads what {@link MapJson} writes; what is missing is taken as it usually is. */
 public final class MapReader {
-  private static final int MOST_TOPICS = 20_000;
   private static final JsonMapper MAPPER =
       JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
 
@@ -75,10 +74,6 @@ public final class MapReader {
     }
     if (document == null || document.topics() == null || document.topics().isEmpty()) {
       throw new IllegalArgumentException("This file is no map of ours: it has no topics.");
-    } else if (document.topics().size() > MOST_TOPICS) {
-      throw new IllegalArgumentException(
-          "The map has %,d topics, more than %,d. Divide it and bring the parts."
-              .formatted(document.topics().size(), MOST_TOPICS));
     } else if (document.version() != null && document.version() > MapDocument.VERSION) {
       throw new IllegalArgumentException(
           "The map was written by a newer Pergamena (format "

@@ -49,30 +49,32 @@ class NewsFeedTest {
     DataSource database = mock(DataSource.class);
     when(database.getConnection()).thenReturn(connection);
     feed = new NewsFeed(database);
-    CountDownLatch first = new CountDownLatch(2);
-    try (MockedConstruction<SseEmitter> pages = mockConstruction(SseEmitter.class)) {
-      feed.listen(map, () -> said(first, "of the page that goes"));
+    try (MockedConstruction<SseEmitter> pages =
+        mockConstruction(SseEmitter.class, NewsFeedTest::goes)) {
+      feed.listen(map, () -> "news of the page that goes");
       feed.listen(
           map,
           () -> {
             if (waits.get() > WAITS_UNTIL_A_SIGN_OF_LIFE) {
               told.countDown();
             }
-            return said(first, "of the page that stays");
+            return "news of the page that stays";
           });
       gone = pages.constructed().get(0);
       there = pages.constructed().get(1);
     }
-    assertThat(first.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
-    IllegalStateException recycled = new IllegalStateException("the response is recycled");
-    doThrow(new IOException("broken pipe")).when(gone).send(any(SseEmitter.SseEventBuilder.class));
-    doThrow(recycled).when(gone).complete();
-    doThrow(recycled).when(gone).completeWithError(any());
   }
 
-  private static Object said(CountDownLatch latch, String words) {
-    latch.countDown();
-    return words;
+  /** The first page goes at once. */
+  private static void goes(SseEmitter page, MockedConstruction.Context made) throws IOException {
+    if (made.getCount() == 1) {
+      IllegalStateException recycled = new IllegalStateException("the response is recycled");
+      doThrow(new IOException("broken pipe"))
+          .when(page)
+          .send(any(SseEmitter.SseEventBuilder.class));
+      doThrow(recycled).when(page).complete();
+      doThrow(recycled).when(page).completeWithError(any());
+    }
   }
 
   @AfterEach
