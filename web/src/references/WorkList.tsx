@@ -8,6 +8,7 @@ import { Row } from "../ui/Field";
 import { counted } from "../ui/words";
 import { Cited } from "./Cited";
 import { notesCiting } from "./citing";
+import { LosingNotes } from "./LosingNotes";
 import { WorkEditor } from "./WorkEditor";
 
 const List = styled.ul`
@@ -128,20 +129,8 @@ function Leaving({ data, work, onLeave, onKeep }: LeavingProps) {
   const losing = notesCiting(data.citations, work.key);
   return (
     <div role="alert">
-      <p>
-        {losing.length === 0
-          ? "No note cites it."
-          : `${counted(losing.length, "citation")} in notes would name a work that is not here:`}
-      </p>
-      {losing.length > 0 && (
-        <ul>
-          {losing.map((cited) => (
-            <li key={`${cited.topic} ${cited.written}`}>
-              {cited.number} {cited.label}: <Cited words={cited.words} />
-            </li>
-          ))}
-        </ul>
-      )}
+      {losing.length === 0 && <p>No note cites it.</p>}
+      <LosingNotes noted={losing} />
       <Row>
         <Button onPress={onKeep}>Keep it</Button>
         <Button $strong onPress={onLeave}>

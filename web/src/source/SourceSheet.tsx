@@ -5,8 +5,8 @@ import styled from "styled-components";
 import { request, upload } from "../api/client";
 import type { Desk, Details } from "../api/types";
 import type { OpenSource } from "../reading/spot";
-import { Cited } from "../references/Cited";
 import { notesCiting } from "../references/citing";
+import { LosingNotes } from "../references/LosingNotes";
 import { useReferences } from "../references/useReferences";
 import { Button, TextButton } from "../ui/Button";
 import { Row, Trouble } from "../ui/Field";
@@ -192,18 +192,7 @@ function Losing({ source }: { source: string }) {
   const references = useReferences().data;
   const key = references?.works.find((work) => work.id === source)?.key;
   const noted = key ? notesCiting(references?.citations ?? [], key) : [];
-  return noted.length === 0 ? null : (
-    <>
-      <p>{counted(noted.length, "citation")} in notes would name a work that is not here:</p>
-      <ul>
-        {noted.map((cited) => (
-          <li key={`${cited.topic} ${cited.written}`}>
-            {cited.number} {cited.label}: <Cited words={cited.words} />
-          </li>
-        ))}
-      </ul>
-    </>
-  );
+  return <LosingNotes noted={noted} />;
 }
 
 function losing(read: Details): string {

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.concurrent.Callable;
 import org.pergamena.core.reference.Reference;
 import org.pergamena.formats.bring.MapFiles;
+import org.pergamena.formats.citation.Style;
 import org.pergamena.formats.json.MapArchive;
 import org.pergamena.formats.json.WholeMap;
 import org.pergamena.formats.publish.Works;
@@ -58,6 +59,6 @@ public final class ConvertCommand implements Callable<Integer> {
         .forEach(work -> known.put(work.source(), work.work().reference()));
     return whole.works().isEmpty()
         ? Works.guessed(whole.sources(), known)
-        : Works.of(whole, "apa", "en");
+        : Works.of(whole, Style.USUAL, "en");
   }
 }

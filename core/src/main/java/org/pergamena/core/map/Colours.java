@@ -19,9 +19,8 @@ final class Colours {
     int free = 0;
     for (UUID main : mains) {
       if (!colours.containsKey(main)) {
-        while (!taken.add(free)) {
-          free++;
-        }
+        free = firstFree(taken, free);
+        taken.add(free);
         colours.put(main, free);
       }
     }
@@ -31,12 +30,15 @@ final class Colours {
   /** Gives one more main branch a colour unless it has one. */
   static void give(UUID main, Map<UUID, Integer> colours) {
     if (!colours.containsKey(main)) {
-      Set<Integer> taken = new HashSet<>(colours.values());
-      int free = 0;
-      while (taken.contains(free)) {
-        free++;
-      }
-      colours.put(main, free);
+      colours.put(main, firstFree(new HashSet<>(colours.values()), 0));
     }
+  }
+
+  private static int firstFree(Set<Integer> taken, int from) {
+    int free = from;
+    while (taken.contains(free)) {
+      free++;
+    }
+    return free;
   }
 }

@@ -64,8 +64,12 @@ public sealed interface Block {
    * @param number may be empty
    * @param mark thin or unsupported, or empty
    */
-  record Heading(UUID topic, int level, String number, String words, String mark)
-      implements Block {}
+  record Heading(UUID topic, int level, String number, String words, String mark) implements Block {
+    /** Its number, if it has one, and its words. */
+    public String named() {
+      return (number.isEmpty() ? "" : number + " ") + words;
+    }
+  }
 
   /** A paragraph. */
   record Paragraph(Kind kind, List<Run> runs) implements Block {

@@ -30,6 +30,9 @@ final class Excerpts {
   private static final Pattern QUOTED =
       Pattern.compile("(?s)\u201c(.*)\u201d \u2014 (.+?)(?: \u2014 ([^\u2014]*))?");
 
+  private static final Pattern QUOTED_IN_ITALICS =
+      Pattern.compile("(?s)\u201c(.*)\u201d \u2014 \\*(.+)\\*(?:, (.*))?");
+
   /** A passage that waits for the text of its source. */
   private record Quoted(UUID about, String exact, Stance stance) {}
 
@@ -51,9 +54,7 @@ final class Excerpts {
    * @param italic whether the name of the source is in italics, so that commas belong to it
    */
   void add(UUID about, String line, boolean italic) {
-    Pattern pattern =
-        italic ? Pattern.compile("(?s)\u201c(.*)\u201d \u2014 \\*(.+)\\*(?:, (.*))?") : QUOTED;
-    Matcher matcher = pattern.matcher(line.strip());
+    Matcher matcher = (italic ? QUOTED_IN_ITALICS : QUOTED).matcher(line.strip());
     if (matcher.matches()) {
       add(about, matcher.group(2), matcher.group(1), Stance.SUPPORTS);
     }

@@ -113,7 +113,7 @@ final class MarkdownMap {
     marks.find();
     String label = unescaped(words.substring(0, marks.start()).strip());
     Read parent = above.isEmpty() ? null : above.get(above.size() - 1);
-    Read topic = new Read(parent == null ? null : parent.id, label(label), indent);
+    Read topic = new Read(parent == null ? null : parent.id, Words.label(label), indent);
     if (parent != null) {
       parent.children.add(topic.id);
     }
@@ -127,14 +127,6 @@ final class MarkdownMap {
     while (mark.find()) {
       marked.computeIfAbsent(about, id -> new ArrayList<>()).add(mark.group(1));
     }
-  }
-
-  private static String label(String words) {
-    return words.isEmpty()
-        ? "\u2026"
-        : words.length() > Content.LONGEST_LABEL
-            ? words.substring(0, Content.LONGEST_LABEL - 1) + "\u2026"
-            : words;
   }
 
   /** A paragraph below a topic: its definition, its tags, a link, or what its note says. */

@@ -78,11 +78,7 @@ final class OpmlMap {
   }
 
   private static String label(String words) {
-    String line = words.strip().replaceAll("\\s+", " ");
-    line = line.isEmpty() ? "\u2026" : line;
-    return line.length() > Content.LONGEST_LABEL
-        ? line.substring(0, Content.LONGEST_LABEL - 1) + "\u2026"
-        : line;
+    return Words.label(words.strip().replaceAll("\\s+", " "));
   }
 
   private static UUID identity(String words) {

@@ -122,9 +122,7 @@ final class BibTex {
       for (Role role : List.of(Role.AUTHOR, Role.EDITOR)) {
         read = read.with(role, bodies(entry.getField(new Key(role.csl())), read.get(role)));
       }
-      boolean periodical =
-          List.of(WorkType.ARTICLE, WorkType.MAGAZINE, WorkType.NEWSPAPER).contains(read.type());
-      if (periodical && read.get(Field.ISSUE).isEmpty()) {
+      if (periodical(read.type()) && read.get(Field.ISSUE).isEmpty()) {
         read = read.with(Field.ISSUE, read.get(Field.NUMBER)).with(Field.NUMBER, "");
       }
       String own = entry.getKey().getValue().toLowerCase(Locale.ROOT).replaceAll("[:_./]+", "-");
@@ -133,6 +131,10 @@ final class BibTex {
       taken.add(key);
       works.add(new Work(key, read));
     }
+  }
+
+  private static boolean periodical(WorkType type) {
+    return "article".equals(TYPES.get(type));
   }
 
   /** Names in braces are those of bodies, which the converter divides. */
@@ -250,8 +252,7 @@ final class BibTex {
     boolean school = type == WorkType.THESIS;
     boolean body = type == WorkType.REPORT;
     add(entry, school ? "school" : body ? "institution" : "publisher", known.get(Field.PUBLISHER));
-    boolean periodical = "article".equals(TYPES.get(type));
-    add(entry, "number", known.get(periodical ? Field.ISSUE : Field.NUMBER));
+    add(entry, "number", known.get(periodical(type) ? Field.ISSUE : Field.NUMBER));
     add(entry, "pages", known.get(Field.PAGES).replaceAll("\\s*[-\u2013]+\\s*", "--"));
     add(entry, "urldate", known.get(Field.ACCESSED));
     String dated = known.get(Field.ISSUED);

@@ -104,14 +104,6 @@ final class OdtReport {
     }
   }
 
-  private static String anchor(UUID topic) {
-    return "t" + topic.toString().replace("-", "");
-  }
-
-  private static String named(Block.Heading heading) {
-    return (heading.number().isEmpty() ? "" : heading.number() + " ") + heading.words();
-  }
-
   /** Filled here; a word processor can make it anew. */
   private void contents() throws XMLStreamException {
     line("ContentsHeading", "Contents");
@@ -127,12 +119,12 @@ final class OdtReport {
             "xlink:type",
             "simple",
             "xlink:href",
-            "#" + anchor(heading.topic()),
+            "#" + Bookmarks.of(heading.topic()),
             "text:style-name",
             "Plain",
             "text:visited-style-name",
             "Plain");
-        out.words(named(heading));
+        out.words(heading.named());
         out.close();
         out.open("text:tab");
         out.close();
@@ -141,7 +133,7 @@ final class OdtReport {
             "text:reference-format",
             "page",
             "text:ref-name",
-            anchor(heading.topic()));
+            Bookmarks.of(heading.topic()));
         out.close();
         out.close();
       }
@@ -236,10 +228,10 @@ final class OdtReport {
   private void heading(Block.Heading heading) throws XMLStreamException {
     String level = String.valueOf(Math.min(heading.level(), DEEPEST));
     out.open("text:h", "text:style-name", "Heading" + level, "text:outline-level", level);
-    out.open("text:bookmark-start", "text:name", anchor(heading.topic()));
+    out.open("text:bookmark-start", "text:name", Bookmarks.of(heading.topic()));
     out.close();
-    out.words(named(heading));
-    out.open("text:bookmark-end", "text:name", anchor(heading.topic()));
+    out.words(heading.named());
+    out.open("text:bookmark-end", "text:name", Bookmarks.of(heading.topic()));
     out.close();
     if (!heading.mark().isEmpty()) {
       out.open("text:span", "text:style-name", "Mark");
@@ -285,7 +277,8 @@ final class OdtReport {
       boolean linked = run.address() != null;
       if (linked) {
         boolean own = run.address().startsWith("#");
-        String to = own ? "#" + anchor(UUID.fromString(run.address().substring(1))) : run.address();
+        String to =
+            own ? "#" + Bookmarks.of(UUID.fromString(run.address().substring(1))) : run.address();
         out.open("text:a", "xlink:type", "simple", "xlink:href", to);
       }
       String style = (run.bold() ? "Bold" : "") + (run.italic() ? "Italic" : "");

@@ -126,8 +126,7 @@ final class PdfReport {
   }
 
   private static String named(Block.Heading heading) {
-    String number = heading.number().isEmpty() ? "" : heading.number() + " ";
-    return HtmlBlocks.escaped(number + heading.words());
+    return HtmlBlocks.escaped(heading.named());
   }
 
   private List<Block.Heading> headings(int deepest) {

@@ -80,9 +80,8 @@ final class RtfReport {
   private void write(Block block, int depth) {
     if (block instanceof Block.Heading heading) {
       int level = Math.min(heading.level(), DEEPEST);
-      String number = heading.number().isEmpty() ? "" : heading.number() + " ";
       out.append("\\pard\\plain\\s").append(level).append(heading(level)).append(' ');
-      out.append(escaped(number + heading.words()));
+      out.append(escaped(heading.named()));
       if (!heading.mark().isEmpty()) {
         out.append("{\\b0\\i\\fs20  ").append(heading.mark()).append('}');
       }

@@ -81,22 +81,14 @@ final class WordReport {
       if (block instanceof Block.Heading heading && heading.level() <= DEEPEST_CONTENTS) {
         XWPFParagraph line = paragraph("TOC" + heading.level());
         CTHyperlink link = line.getCTP().addNewHyperlink();
-        link.setAnchor(anchor(heading.topic()));
-        link.addNewR().addNewT().setStringValue(XmlWords.of(named(heading)));
+        link.setAnchor(Bookmarks.of(heading.topic()));
+        link.addNewR().addNewT().setStringValue(XmlWords.of(heading.named()));
         XWPFRun tab = line.createRun();
         tab.addTab();
-        WordStyles.field(line, "PAGEREF " + anchor(heading.topic()) + " \\h", "");
+        WordStyles.field(line, "PAGEREF " + Bookmarks.of(heading.topic()) + " \\h", "");
       }
     }
     breakPage();
-  }
-
-  private static String anchor(UUID topic) {
-    return "t" + topic.toString().replace("-", "");
-  }
-
-  private static String named(Block.Heading heading) {
-    return (heading.number().isEmpty() ? "" : heading.number() + " ") + heading.words();
   }
 
   private void picture() throws IOException {
@@ -157,9 +149,9 @@ final class WordReport {
   private void heading(Block.Heading heading) {
     XWPFParagraph line = paragraph("Heading" + Math.min(heading.level(), WordStyles.DEEPEST));
     CTBookmark start = line.getCTP().addNewBookmarkStart();
-    start.setName(anchor(heading.topic()));
+    start.setName(Bookmarks.of(heading.topic()));
     start.setId(BigInteger.valueOf(bookmarks));
-    line.createRun().setText(XmlWords.of(named(heading)));
+    line.createRun().setText(XmlWords.of(heading.named()));
     line.getCTP().addNewBookmarkEnd().setId(BigInteger.valueOf(bookmarks++));
     if (!heading.mark().isEmpty()) {
       XWPFRun mark = line.createRun();
@@ -213,7 +205,7 @@ final class WordReport {
   private static XWPFRun linked(XWPFParagraph line, String address) {
     if (address.startsWith("#")) {
       CTHyperlink link = line.getCTP().addNewHyperlink();
-      link.setAnchor(anchor(UUID.fromString(address.substring(1))));
+      link.setAnchor(Bookmarks.of(UUID.fromString(address.substring(1))));
       return new XWPFHyperlinkRun(link, link.addNewR(), line);
     }
     XWPFHyperlinkRun run = line.createHyperlinkRun(address);
