@@ -17,6 +17,11 @@ public final class CitationKey {
     return SOUND.matcher(key).matches();
   }
 
+  /** The key that a work came with if it can be kept, or else one of what is known of it. */
+  public static String kept(String came, Reference reference, Collection<String> taken) {
+    return sound(came) && !taken.contains(came) ? came : of(reference, "", taken);
+  }
+
   /**
    * A key for a work: who made it and when, or what it is called.
    *

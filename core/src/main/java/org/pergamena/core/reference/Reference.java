@@ -1,9 +1,11 @@
 package org.pergamena.core.reference;
 
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What is known of a work.
@@ -105,6 +107,18 @@ public record Reference(WorkType type, Map<Role, List<Person>> people, Map<Field
         && title.equals(bare(other.get(Field.TITLE)))
         && agree(year(), other.year())
         && agree(maker(), other.maker());
+  }
+
+  /** What two of one work have in common: one of these at the least. */
+  Set<String> marks() {
+    Set<String> marks = new HashSet<>();
+    for (Field field : List.of(Field.DOI, Field.ISBN, Field.TITLE)) {
+      String words = bare(get(field));
+      if (!words.isEmpty()) {
+        marks.add(field + " " + words);
+      }
+    }
+    return marks;
   }
 
   private static boolean agree(String one, String other) {

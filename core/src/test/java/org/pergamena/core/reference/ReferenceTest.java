@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class ReferenceTest {
@@ -76,6 +77,29 @@ class ReferenceTest {
         .isTrue();
     assertThat(doi.sameWork(one.with(Field.DOI, "10.9999/silt"))).isFalse();
     assertThat(Reference.NONE.sameWork(Reference.NONE)).isFalse();
+  }
+
+  @Test
+  void the_first_of_the_same_work_is_found_among_many() {
+    Reference silt = book("Silt", "2031", "Jory Pell");
+    Reference numbered = book("Mud", "2030", "Wenna Kest").with(Field.DOI, "10.9999/mud");
+    Reference isbn = book("Sand", "2028", "Wenna Kest").with(Field.ISBN, "9780306406157");
+    List<Reference> all = List.of(silt, numbered, isbn, silt.with(Field.PLACE, "Ferrow"));
+    SameWorks<Reference> works = new SameWorks<>(all, work -> work);
+    assertThat(works.find(book("SILT.", "2031-05", "Pell, J."))).contains(silt);
+    assertThat(works.find(book("Other", "", "").with(Field.DOI, "doi 10.9999/mud"))).isEmpty();
+    assertThat(works.find(book("Other", "", "").with(Field.DOI, "10.9999/MUD"))).contains(numbered);
+    assertThat(works.find(isbn.with(Field.TITLE, "Another"))).contains(isbn);
+    assertThat(works.find(book("Silt", "2029", "Jory Pell"))).isEmpty();
+    assertThat(works.find(Reference.NONE)).isEmpty();
+  }
+
+  @Test
+  void a_key_that_came_is_kept_if_it_is_sound_and_free() {
+    Reference silt = book("Silt", "2031", "Jory Pell");
+    assertThat(CitationKey.kept("mine", silt, Set.of())).isEqualTo("mine");
+    assertThat(CitationKey.kept("mine", silt, Set.of("mine"))).isEqualTo("pell2031");
+    assertThat(CitationKey.kept("No key", silt, Set.of("pell2031"))).isEqualTo("pell2031-2");
   }
 
   @Test

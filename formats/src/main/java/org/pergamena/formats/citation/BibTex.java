@@ -6,9 +6,11 @@ import java.io.StringReader;
 import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jbibtex.BibTeXDatabase;
 import org.jbibtex.BibTeXEntry;
@@ -67,7 +69,7 @@ final class BibTex {
   static ReferenceList read(String text) {
     List<Work> works = new ArrayList<>();
     List<ReferenceList.EntryFault> faults = new ArrayList<>();
-    List<String> taken = new ArrayList<>();
+    Set<String> taken = new HashSet<>();
     List<Piece> pieces = pieces(text);
     String macros =
         pieces.stream()
@@ -114,7 +116,7 @@ final class BibTex {
     }
   }
 
-  private static void take(String text, List<Work> works, List<String> taken)
+  private static void take(String text, List<Work> works, Set<String> taken)
       throws IOException, ParseException {
     BibTeXDatabase database = parse(text);
     for (BibTeXEntry entry : database.getEntries().values()) {
@@ -126,8 +128,7 @@ final class BibTex {
         read = read.with(Field.ISSUE, read.get(Field.NUMBER)).with(Field.NUMBER, "");
       }
       String own = entry.getKey().getValue().toLowerCase(Locale.ROOT).replaceAll("[:_./]+", "-");
-      String key = CitationKey.sound(own) && !taken.contains(own) ? own : null;
-      key = key == null ? CitationKey.of(read, "", taken) : key;
+      String key = CitationKey.kept(own, read, taken);
       taken.add(key);
       works.add(new Work(key, read));
     }

@@ -2,10 +2,12 @@ package org.pergamena.formats.citation;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.pergamena.core.reference.CitationKey;
 import org.pergamena.core.reference.Field;
 import org.pergamena.core.reference.Person;
@@ -57,7 +59,7 @@ public final class CslJson {
   static ReferenceList list(String text) {
     List<Work> works = new ArrayList<>();
     List<ReferenceList.EntryFault> faults = new ArrayList<>();
-    List<String> taken = new ArrayList<>();
+    Set<String> taken = new HashSet<>();
     JsonNode read;
     try {
       read = MAPPER.readTree(text);
@@ -77,8 +79,7 @@ public final class CslJson {
         continue;
       }
       String id = each.path("id").asString("").toLowerCase(Locale.ROOT);
-      boolean own = CitationKey.sound(id) && !taken.contains(id);
-      String key = own ? id : CitationKey.of(reference, "", taken);
+      String key = CitationKey.kept(id, reference, taken);
       taken.add(key);
       works.add(new Work(key, reference));
     }

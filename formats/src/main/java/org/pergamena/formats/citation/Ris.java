@@ -9,8 +9,10 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.pergamena.core.reference.CitationKey;
 import org.pergamena.core.reference.Field;
 import org.pergamena.core.reference.Person;
@@ -61,7 +63,7 @@ final class Ris {
   static ReferenceList read(String text) {
     List<Work> works = new ArrayList<>();
     List<ReferenceList.EntryFault> faults = new ArrayList<>();
-    List<String> taken = new ArrayList<>();
+    Set<String> taken = new HashSet<>();
     StringBuilder entry = new StringBuilder();
     int line = 0;
     int begun = 0;
@@ -95,14 +97,12 @@ final class Ris {
       int line,
       List<Work> works,
       List<ReferenceList.EntryFault> faults,
-      List<String> taken) {
+      Set<String> taken) {
     try {
       RISLibrary library = new RISParser().parse(new StringReader(entry));
       for (CSLItemData item : new RISConverter().toItemData(library).values()) {
         Reference read = CslJson.reference(asMap(item));
-        String id = tag(entry, "ID");
-        String key = CitationKey.sound(id) && !taken.contains(id) ? id : null;
-        key = key == null ? CitationKey.of(read, "", taken) : key;
+        String key = CitationKey.kept(tag(entry, "ID"), read, taken);
         taken.add(key);
         works.add(new Work(key, sorted(entry, read)));
       }

@@ -2,8 +2,10 @@ package org.pergamena.formats.publish;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.pergamena.core.publish.Citing;
@@ -69,7 +71,7 @@ public record Works(List<Shelved> list, Citing style, boolean footnotes) {
 
   /** Sources with what their files say of them, in the usual style. */
   public static Works guessed(List<Source> sources, Map<UUID, Reference> known) {
-    List<String> taken = new ArrayList<>();
+    Set<String> taken = new HashSet<>();
     List<Shelved> list = new ArrayList<>();
     for (Source source : sources) {
       Reference reference = known.getOrDefault(source.id(), Reference.NONE);

@@ -5,11 +5,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.pergamena.core.reference.CitationKey;
 import org.pergamena.core.reference.Field;
 import org.pergamena.core.reference.Reference;
+import org.pergamena.core.reference.SameWorks;
 import org.pergamena.core.reference.Work;
 import org.pergamena.formats.citation.Citer;
 import org.pergamena.formats.citation.ReferenceList;
@@ -238,17 +239,14 @@ public class References {
   @Transactional
   BroughtReferences bring(UUID mapId, ReferenceList list) {
     requireRoom(mapId, list.works().size());
-    List<Shelved> here = all(mapId);
-    List<String> taken = here.stream().map(w -> w.work().key()).collect(Collectors.toList());
+    Set<String> taken = keys.taken(mapId);
+    SameWorks<Shelved> here = new SameWorks<>(all(mapId), w -> w.work().reference());
     int added = 0;
     int completed = 0;
     for (Work work : list.works()) {
-      Optional<Shelved> same =
-          here.stream().filter(w -> w.work().reference().sameWork(work.reference())).findFirst();
+      Optional<Shelved> same = here.find(work.reference());
       if (same.isEmpty()) {
-        boolean free = !taken.contains(work.key());
-        String key = free ? work.key() : CitationKey.of(work.reference(), "", taken);
-        keys.require(mapId, null, key);
+        String key = CitationKey.kept(work.key(), work.reference(), taken);
         add(mapId, work.reference(), key);
         taken.add(key);
         added++;

@@ -1,8 +1,11 @@
 package org.pergamena.server.sources;
 
 import jakarta.persistence.EntityManager;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.pergamena.core.reference.CitationKey;
 import org.pergamena.core.reference.Reference;
 import org.pergamena.server.site.Refused;
@@ -52,7 +55,13 @@ public class WorkKeys {
     }
   }
 
-  private List<String> taken(UUID mapId, UUID but) {
+  /** The keys of a map's works, to which no one else adds any before the transaction ends. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public Set<String> taken(UUID mapId) {
+    return taken(mapId, null);
+  }
+
+  private Set<String> taken(UUID mapId, UUID but) {
     entities.flush();
     entities
         .createNativeQuery("select 1 from (select pg_advisory_xact_lock(:key)) locked")
@@ -69,6 +78,6 @@ public class WorkKeys {
             .setParameter("map", mapId)
             .setParameter("but", but == null ? new UUID(0, 0) : but)
             .getResultList();
-    return keys.stream().map(String.class::cast).toList();
+    return keys.stream().map(String.class::cast).collect(Collectors.toCollection(HashSet::new));
   }
 }
