@@ -39,6 +39,15 @@ async function sentence(response: Response): Promise<string> {
   return `The server answered with ${response.status}. Try again.`;
 }
 
+/** The answer to a question as it comes; refuses with a Problem or NoConnection. */
+export async function answer(path: string, init: RequestInit): Promise<Response> {
+  const response = await reach(path, init);
+  if (!response.ok) {
+    throw new Problem(await sentence(response), response.status);
+  }
+  return response;
+}
+
 /** Asks the API; refuses with a Problem or NoConnection. A signal gives the question up. */
 export async function request<T>(
   method: string,
@@ -47,7 +56,7 @@ export async function request<T>(
   signal?: AbortSignal,
 ): Promise<T> {
   const form = body instanceof FormData;
-  const response = await reach(path, {
+  const response = await answer(path, {
     method,
     credentials: "same-origin",
     signal,
@@ -57,9 +66,6 @@ export async function request<T>(
     },
     body: body === undefined ? undefined : form ? body : JSON.stringify(body),
   });
-  if (!response.ok) {
-    throw new Problem(await sentence(response), response.status);
-  }
   const text = await response.text();
   return (text ? JSON.parse(text) : undefined) as T;
 }

@@ -1,4 +1,5 @@
 import { useRef, useState } from "react";
+import { answer } from "../api/client";
 import { bytes } from "../ui/words";
 
 /** How often it is told how much of a file is there, in milliseconds. */
@@ -15,11 +16,7 @@ export function useSaving() {
     setProblem(null);
     setState("Writing the file\u2026");
     try {
-      const response = await fetch(address, { signal: stopping.signal });
-      if (!response.ok || !response.body) {
-        const said: { detail?: string } = await response.json().catch(() => ({}));
-        throw new Error(said.detail ?? `The server answered with ${response.status}. Try again.`);
-      }
+      const response = await answer(address, { signal: stopping.signal });
       const blob = await taken(response, setState);
       const link = document.createElement("a");
       link.href = URL.createObjectURL(blob);

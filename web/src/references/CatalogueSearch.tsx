@@ -8,16 +8,7 @@ import { Button, TextButton } from "../ui/Button";
 import { Field, Row, Select, Trouble } from "../ui/Field";
 import { counted } from "../ui/words";
 import { Cited } from "./Cited";
-import { FieldGrid, NamedField } from "./WorkFields";
-
-const Frame = styled.form`
-  display: grid;
-  gap: 12px;
-  padding: 12px 14px;
-  border: 1px solid ${({ theme }) => theme.rule};
-  border-radius: ${({ theme }) => theme.radius};
-  background: ${({ theme }) => theme.vellum};
-`;
+import { FieldGrid, NamedField, WorkFrame } from "./WorkFields";
 
 const Found = styled.ul`
   list-style: none;
@@ -71,7 +62,8 @@ export function CatalogueSearch({ map, types, onTake, onLeave }: CatalogueSearch
   const empty = Object.values(sought).every((words) => !words.trim());
   const found = answer.data;
   return (
-    <Frame
+    <WorkFrame
+      as="form"
       aria-label="Catalogue"
       onSubmit={(event) => {
         event.preventDefault();
@@ -156,6 +148,6 @@ export function CatalogueSearch({ map, types, onTake, onLeave }: CatalogueSearch
           )}
         </>
       )}
-    </Frame>
+    </WorkFrame>
   );
 }

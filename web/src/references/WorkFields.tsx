@@ -3,6 +3,16 @@ import styled from "styled-components";
 import type { ReferenceForm, WorkType } from "../api/types";
 import { Field, Select } from "../ui/Field";
 
+/** What a work is entered or sought in. */
+export const WorkFrame = styled.div`
+  display: grid;
+  gap: 12px;
+  padding: 12px 14px;
+  border: 1px solid ${({ theme }) => theme.rule};
+  border-radius: ${({ theme }) => theme.radius};
+  background: ${({ theme }) => theme.vellum};
+`;
+
 export const FieldGrid = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));

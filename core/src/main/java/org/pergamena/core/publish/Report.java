@@ -28,9 +28,25 @@ import org.pergamena.core.source.Source;
  * @param references the works that are cited
  */
 public record Report(String title, List<Block> blocks, List<Citing.Entry> references) {
+  /** How many levels of headings a list of contents has. */
+  public static final int CONTENTS_LEVELS = 3;
+
   public Report {
     blocks = List.copyOf(blocks);
     references = List.copyOf(references);
+  }
+
+  /** Its headings in their order. */
+  public List<Block.Heading> headings() {
+    return blocks.stream()
+        .filter(Block.Heading.class::isInstance)
+        .map(Block.Heading.class::cast)
+        .toList();
+  }
+
+  /** The headings that a list of its contents has. */
+  public List<Block.Heading> contents() {
+    return headings().stream().filter(heading -> heading.level() <= CONTENTS_LEVELS).toList();
   }
 
   /**

@@ -24,7 +24,6 @@ import org.pergamena.formats.image.PngImages;
 final class OdtReport {
   private static final String TYPE = "application/vnd.oasis.opendocument.text";
   private static final int DEEPEST = 6;
-  private static final int DEEPEST_CONTENTS = 3;
 
   private final Publication publication;
   private final Report report;
@@ -108,35 +107,36 @@ final class OdtReport {
   private void contents() throws XMLStreamException {
     line("ContentsHeading", "Contents");
     out.open("text:table-of-content", "text:name", "Contents", "text:protected", "false");
-    out.open("text:table-of-content-source", "text:outline-level", "3");
+    out.open(
+        "text:table-of-content-source",
+        "text:outline-level",
+        String.valueOf(Report.CONTENTS_LEVELS));
     out.close();
     out.open("text:index-body");
-    for (Block block : report.blocks()) {
-      if (block instanceof Block.Heading heading && heading.level() <= DEEPEST_CONTENTS) {
-        out.open("text:p", "text:style-name", "Contents" + heading.level());
-        out.open(
-            "text:a",
-            "xlink:type",
-            "simple",
-            "xlink:href",
-            "#" + Bookmarks.of(heading.topic()),
-            "text:style-name",
-            "Plain",
-            "text:visited-style-name",
-            "Plain");
-        out.words(heading.named());
-        out.close();
-        out.open("text:tab");
-        out.close();
-        out.open(
-            "text:bookmark-ref",
-            "text:reference-format",
-            "page",
-            "text:ref-name",
-            Bookmarks.of(heading.topic()));
-        out.close();
-        out.close();
-      }
+    for (Block.Heading heading : report.contents()) {
+      out.open("text:p", "text:style-name", "Contents" + heading.level());
+      out.open(
+          "text:a",
+          "xlink:type",
+          "simple",
+          "xlink:href",
+          "#" + Bookmarks.of(heading.topic()),
+          "text:style-name",
+          "Plain",
+          "text:visited-style-name",
+          "Plain");
+      out.words(heading.named());
+      out.close();
+      out.open("text:tab");
+      out.close();
+      out.open(
+          "text:bookmark-ref",
+          "text:reference-format",
+          "page",
+          "text:ref-name",
+          Bookmarks.of(heading.topic()));
+      out.close();
+      out.close();
     }
     out.close();
     out.close();

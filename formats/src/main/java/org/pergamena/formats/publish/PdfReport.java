@@ -8,7 +8,6 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.publish.Block;
@@ -24,7 +23,6 @@ import org.w3c.dom.Element;
 final class PdfReport {
   private static final int NORMAL = 400;
   private static final int DEEPEST = 6;
-  private static final int DEEPEST_CONTENTS = 3;
   private static final double TEXT_WIDTH = 604; // CSS pixels between the margins of an A4 page
   private static final double TEXT_HEIGHT = 860;
 
@@ -129,17 +127,9 @@ final class PdfReport {
     return HtmlBlocks.escaped(heading.named());
   }
 
-  private List<Block.Heading> headings(int deepest) {
-    return report.blocks().stream()
-        .filter(Block.Heading.class::isInstance)
-        .map(Block.Heading.class::cast)
-        .filter(heading -> heading.level() <= deepest)
-        .toList();
-  }
-
   private void contents() {
     page.append("<div class=\"contents\"><h2 class=\"plain\">Contents</h2>\n");
-    for (Block.Heading heading : headings(DEEPEST_CONTENTS)) {
+    for (Block.Heading heading : report.contents()) {
       page.append("<p class=\"line").append(heading.level()).append("\"><a href=\"#o");
       page.append(heading.topic()).append("\">").append(named(heading)).append("</a></p>\n");
     }
@@ -148,7 +138,7 @@ final class PdfReport {
 
   private void bookmarks() {
     int level = 0;
-    for (Block.Heading heading : headings(Integer.MAX_VALUE)) {
+    for (Block.Heading heading : report.headings()) {
       page.append("</bookmark>".repeat(Math.max(0, level - heading.level() + 1)));
       page.append("<bookmark name=\"").append(named(heading)).append("\" href=\"#o");
       page.append(heading.topic()).append("\">");

@@ -26,8 +26,6 @@ import org.pergamena.formats.text.XmlWords;
 
 /** A report as a text document (ECMA-376, WordprocessingML). */
 final class WordReport {
-  private static final int DEEPEST_CONTENTS = 3;
-
   private final Publication publication;
   private final Report report;
   private final XWPFDocument document;
@@ -77,16 +75,14 @@ final class WordReport {
   /** Filled as far as that can be done without pages; each leads to its heading. */
   private void contents() {
     paragraph("ContentsHeading").createRun().setText("Contents");
-    for (Block block : report.blocks()) {
-      if (block instanceof Block.Heading heading && heading.level() <= DEEPEST_CONTENTS) {
-        XWPFParagraph line = paragraph("TOC" + heading.level());
-        CTHyperlink link = line.getCTP().addNewHyperlink();
-        link.setAnchor(Bookmarks.of(heading.topic()));
-        link.addNewR().addNewT().setStringValue(XmlWords.of(heading.named()));
-        XWPFRun tab = line.createRun();
-        tab.addTab();
-        WordStyles.field(line, "PAGEREF " + Bookmarks.of(heading.topic()) + " \\h", "");
-      }
+    for (Block.Heading heading : report.contents()) {
+      XWPFParagraph line = paragraph("TOC" + heading.level());
+      CTHyperlink link = line.getCTP().addNewHyperlink();
+      link.setAnchor(Bookmarks.of(heading.topic()));
+      link.addNewR().addNewT().setStringValue(XmlWords.of(heading.named()));
+      XWPFRun tab = line.createRun();
+      tab.addTab();
+      WordStyles.field(line, "PAGEREF " + Bookmarks.of(heading.topic()) + " \\h", "");
     }
     breakPage();
   }
