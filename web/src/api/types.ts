@@ -66,7 +66,8 @@ export type RelationsFound = Schemas["RelationsView"];
 export type Brought = Schemas["BroughtView"];
 export type Remark = Schemas["Comment"];
 export type Revision = Omit<Schemas["Entry"], "job" | "moment" | "name"> & {
-  job: Job["kind"] | null;
+  /** An export changes nothing. */
+  job: Exclude<Job["kind"], "EXPORT"> | null;
   moment: Schemas["Entry"]["moment"] | null;
   name: string | null;
 };

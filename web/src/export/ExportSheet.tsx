@@ -8,6 +8,7 @@ import type { Tree } from "../map/tree";
 import { Button } from "../ui/Button";
 import { Choice } from "../ui/Choice";
 import { Field, Select, Trouble } from "../ui/Field";
+import { Progress } from "../ui/Progress";
 import { Sheet, SheetButtons } from "../ui/Sheet";
 import { Tick } from "../ui/Tick";
 import { FirstPage } from "./FirstPage";
@@ -81,7 +82,7 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
   const part = topic.parent === null && wish.part === "branch" ? "whole" : wish.part;
   const query = asked({ ...wish, part }, topic);
   const path = `/api/maps/${desk.id}/export`;
-  const file = `${path}/${ending(wish.format)}${query && "?"}${query}`;
+  const file = `${ending(wish.format)}${query && "?"}${query}`;
   const saving = useSaving();
   const size = usePictureSize(desk, path, query, wish.format);
   const impossible = has(wish.format, "pixels") && size.isError;
@@ -146,8 +147,8 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
         revision={desk.facts.revision}
         off={impossible}
       />
+      {saving.state && <Progress label={saving.state.step} share={saving.state.share} />}
       <p role="status">
-        {saving.state && <>{saving.state} </>}
         {has(wish.format, "pixels") &&
           size.data &&
           `The picture will be ${size.data.width.toLocaleString("en")} \u00d7 ${size.data.height.toLocaleString("en")} pixels.`}
@@ -161,7 +162,7 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
           <Button
             $strong
             isDisabled={impossible}
-            onPress={() => saving.save(file, `${desk.topics[0]?.label}`).then(onTaken, () => {})}
+            onPress={() => saving.save(desk.id, file).then(onTaken, () => {})}
           >
             Save the {called(wish.format)}
           </Button>

@@ -1,4 +1,5 @@
-import { Problem } from "../api/client";
+import { answer } from "../api/client";
+import { written } from "./written";
 
 /** Copies the branches of topics to the clipboard, as Markdown or as a picture. */
 export async function copyOut(
@@ -7,18 +8,12 @@ export async function copyOut(
   form: "markdown" | "picture",
 ) {
   const chosen = topics.map((topic) => `topic=${topic}`).join("&");
-  const path = `/api/maps/${map}/export`;
-  const asked = async (address: string) => {
-    const answer = await fetch(address, { credentials: "same-origin" });
-    if (!answer.ok) {
-      throw new Problem("It could not be copied. Try again.", answer.status);
-    }
-    return answer.blob();
-  };
+  const asked = async (file: string) =>
+    (await answer(await written(map, file), { credentials: "same-origin" })).blob();
   // what is to come is promised at once, as a browser lets a page copy only right after a press
   const item: Record<string, Promise<Blob>> = form === "markdown"
-    ? { "text/plain": asked(`${path}/md?${chosen}`).then(asPlain) }
-    : { "image/png": asked(`${path}/png?scale=2&${chosen}`) };
+    ? { "text/plain": asked(`md?${chosen}`).then(asPlain) }
+    : { "image/png": asked(`png?scale=2&${chosen}`) };
   await navigator.clipboard.write([new ClipboardItem(item)]);
 }
 

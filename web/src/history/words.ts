@@ -1,6 +1,6 @@
-import type { Difference, Job, Revision } from "../api/types";
+import type { Difference, Revision } from "../api/types";
 
-const WORK: Readonly<Record<Job["kind"], string>> = {
+const WORK: Readonly<Record<NonNullable<Revision["job"]>, string>> = {
   READ: "Read a source",
   DISTIL: "Distilled the map",
   MATCH: "Looked for passages",

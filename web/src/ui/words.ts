@@ -25,13 +25,3 @@ const NUMBERS = ["No", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "E
 export function spelt(count: number): string {
   return NUMBERS[count] ?? String(count);
 }
-
-/** A length of a file, in units that are easy to read. */
-export function bytes(length: number): string {
-  if (length < 1000) {
-    return `${length} bytes`;
-  }
-  return length < 1_000_000
-    ? `${Math.round(length / 1000)} kB`
-    : `${(length / 1_000_000).toFixed(1)} MB`;
-}

@@ -25,6 +25,7 @@ import org.pergamena.core.layout.Typesetter;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.formats.fonts.FontMeasurer;
 import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.picture.Pixels;
@@ -54,7 +55,7 @@ class PictureTest {
 
   private static BufferedImage drawn(PngPicture picture) throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    picture.write(Theme.LIGHT, Gallery.empty(), out);
+    picture.write(Theme.LIGHT, Gallery.empty(), Progress.NONE, out);
     return ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
   }
 

@@ -13,7 +13,6 @@ import java.util.concurrent.Callable;
 import org.pergamena.core.analysis.LabelRules;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
-import org.pergamena.core.distil.Progress;
 import org.pergamena.core.distil.quote.Quoting;
 import org.pergamena.core.distil.quote.Strength;
 import org.pergamena.core.distil.text.Analysed;
@@ -22,6 +21,7 @@ import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.progress.Progress;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.publish.Scope;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.image.Gallery;
@@ -91,7 +92,8 @@ final class Output {
             () -> new Drawing().published(published, inks).scene(Set.of()),
             new Gallery(image -> picture(store, image), (int) Math.ceil(scale)),
             store,
-            form());
+            form(),
+            Progress.NONE);
     format.requireRoom(publication);
     try (OutputStream out = out()) {
       format.write(publication, out);

@@ -24,7 +24,7 @@ class BringApiTest {
   }
 
   private static byte[] saved(TestVisitor visitor, UUID map, String ending) {
-    return visitor.get("/api/maps/" + map + "/export/" + ending).bytes();
+    return visitor.export(map, ending).bytes();
   }
 
   private static List<String> topics(JsonNode desk) {

@@ -22,7 +22,7 @@ class ExportApiTest {
   void markdown_has_every_topic_and_every_passage_with_its_place(TestVisitor visitor) {
     UUID map = visitor.firstMap();
     JsonNode desk = visitor.desk(map);
-    Answer answer = visitor.get("/api/maps/" + map + "/export/md");
+    Answer answer = visitor.export(map, "md");
     assertThat(answer.headers().get("Content-Disposition"))
         .contains("attachment")
         .contains("Letting");
@@ -42,11 +42,11 @@ class ExportApiTest {
   void a_picture_has_the_pixels_that_it_was_said_to_have(TestVisitor visitor) throws IOException {
     UUID map = visitor.firstMap();
     visitor.put("/api/maps/" + map + "/folds", Map.of("level", 1));
-    String path = "/api/maps/" + map + "/export/";
     int[] heights = new int[2];
     for (boolean whole : new boolean[] {true, false}) {
-      JsonNode said = visitor.get(path + "size?scale=2&open=" + !whole).json();
-      Answer answer = visitor.get(path + "png?scale=2&open=" + !whole);
+      JsonNode said =
+          visitor.get("/api/maps/" + map + "/export/size?scale=2&open=" + !whole).json();
+      Answer answer = visitor.export(map, "png?scale=2&open=" + !whole);
       BufferedImage image = ImageIO.read(new ByteArrayInputStream(answer.bytes()));
       assertThat(image.getWidth()).isEqualTo(said.get("width").asInt());
       assertThat(image.getHeight()).isEqualTo(said.get("height").asInt());
@@ -67,36 +67,56 @@ class ExportApiTest {
             .findFirst()
             .orElseThrow();
     String of = "topic=" + main.get("id").asString();
-    String text = visitor.get("/api/maps/" + map + "/export/md?" + of).text();
+    String text = visitor.export(map, "md?" + of).text();
     assertThat(text).startsWith("# " + main.get("label").asString());
-    String png = "/api/maps/" + map + "/export/png?scale=1";
-    BufferedImage branch = read(visitor.get(png + "&" + of).bytes());
-    assertThat(branch.getHeight()).isLessThan(read(visitor.get(png).bytes()).getHeight());
-    assertThat(visitor.get("/api/maps/" + map + "/export/md?topic=" + map).status()).isEqualTo(422);
+    String png = "png?scale=1";
+    BufferedImage branch = read(visitor.export(map, png + "&" + of).bytes());
+    assertThat(branch.getHeight()).isLessThan(read(visitor.export(map, png).bytes()).getHeight());
+    assertThat(visitor.export(map, "md?topic=" + map).status()).isEqualTo(422);
   }
 
   @Test
   void every_format_comes_as_a_file_of_its_kind_with_what_was_wished(TestVisitor visitor) {
     UUID map = visitor.firstMap();
-    String path = "/api/maps/" + map + "/export/";
     for (FileFormat format : FileFormat.values()) {
-      Answer answer = visitor.get(path + format.ending() + "?scale=1&levels=2");
+      Answer answer = visitor.export(map, format.ending() + "?scale=1&levels=2");
       assertThat(answer.status()).as(format.name()).isEqualTo(200);
       assertThat(answer.headers().get("content-type")).startsWith(format.type().split(";")[0]);
       assertThat(answer.headers().get("content-disposition")).endsWith("." + format.ending());
     }
     String bare =
         visitor
-            .get(path + "txt?levels=1&marks=false&summaries=false&notes=false&passages=false")
+            .export(map, "txt?levels=1&marks=false&summaries=false&notes=false&passages=false")
             .text();
     assertThat(bare.lines()).hasSize(6).allMatch(line -> !line.contains("thin"));
-    String full = visitor.get(path + "txt").text();
+    String full = visitor.export(map, "txt").text();
     assertThat(full).contains("(thin)").contains("Ferrow survey report");
-    assertThat(visitor.get(path + "txt?passages=false").text())
+    assertThat(visitor.export(map, "txt?passages=false").text())
         .doesNotContain("Ferrow survey report");
-    assertThat(visitor.get(path + "exe").status()).isEqualTo(404);
-    assertThat(visitor.get(path + "txt?levels=-1").problem()).contains("levels");
-    assertThat(visitor.other().get(path + "txt").status()).isEqualTo(404);
+    assertThat(visitor.export(map, "exe").status()).isEqualTo(404);
+    assertThat(visitor.export(map, "txt?levels=-1").problem()).contains("levels");
+    assertThat(visitor.other().export(map, "txt").status()).isEqualTo(404);
+  }
+
+  @Test
+  void a_file_is_there_for_whoever_asked_until_it_is_stopped_or_others_take_its_place(
+      TestVisitor visitor) {
+    UUID map = visitor.firstMap();
+    String path = "/api/maps/" + map + "/export/";
+    String first = null;
+    for (int i = 0; i < 7; i++) {
+      String job = visitor.post(path + "txt", null).json().get("job").asString();
+      first = first == null ? job : first;
+      visitor.export(map, "txt");
+    }
+    assertThat(visitor.get(path + "files/" + first).problem()).contains("Write it once more");
+    String large = visitor.post(path + "png?scale=8", null).json().get("job").asString();
+    visitor.post("/api/maps/" + map + "/jobs/" + large + "/cancel", null);
+    String state = path + "files/" + large + "/state";
+    visitor.deskWhen(map, desk -> !visitor.get(state).text().matches(".*(WAITING|RUNNING).*"));
+    assertThat(visitor.get(path + "files/" + large).status()).isEqualTo(404);
+    assertThat(visitor.other().get(state).status()).isEqualTo(404);
+    assertThat(visitor.desk(map).get("jobs")).as("what changes the map").isEmpty();
   }
 
   private static BufferedImage read(byte[] png) throws IOException {
@@ -105,7 +125,7 @@ class ExportApiTest {
 
   @Test
   void a_scale_out_of_range_is_refused(TestVisitor visitor) {
-    Answer answer = visitor.get("/api/maps/" + visitor.firstMap() + "/export/png?scale=9");
+    Answer answer = visitor.export(visitor.firstMap(), "png?scale=9");
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.problem()).contains("between 0.05 and 8");
   }

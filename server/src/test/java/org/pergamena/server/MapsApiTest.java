@@ -243,8 +243,7 @@ class MapsApiTest {
         .contains(stone.toString());
     assertThat(desk.get("scene").toString()).contains("What if it rains?");
     assertThat(visitor.desk(map).get("scene")).isEqualTo(desk.get("scene"));
-    assertThat(visitor.get("/api/maps/" + map + "/export/md").text())
-        .contains("*also here:* Stone (1.1)");
+    assertThat(visitor.export(map, "md").text()).contains("*also here:* Stone (1.1)");
     Map<String, Object> under =
         Map.of("type", "ShowAlso", "also", UUID.randomUUID(), "topic", wall, "parent", stone);
     assertThat(edit(visitor, map, under).problem()).contains("under itself");
@@ -332,9 +331,8 @@ class MapsApiTest {
     assertThat(desk.at("/scene/links/0/from").asString()).isEqualTo(wall.toString());
     assertThat(desk.at("/topics/1/ink").asString()).isEqualTo("WOAD");
     assertThat(desk.at("/facts/layout").asString()).isEqualTo("BOTH_SIDES");
-    assertThat(visitor.get("/api/maps/" + map + "/export/md").text())
-        .contains("*shelters* \u2192 Birds (2)");
-    JsonNode json = visitor.get("/api/maps/" + map + "/export/json").json();
+    assertThat(visitor.export(map, "md").text()).contains("*shelters* \u2192 Birds (2)");
+    JsonNode json = visitor.export(map, "json").json();
     assertThat(json.at("/links/0/phrase").asString()).isEqualTo("shelters");
     assertThat(json.at("/topics/1/ink").asString()).isEqualTo("WOAD");
     assertThat(

@@ -82,7 +82,7 @@ class PictureApiTest {
     assertThat(shown.headers().get("content-type")).isEqualTo("image/png");
     assertThat(shown.headers().get("cache-control")).contains("immutable").contains("private");
     assertThat(ImageIO.read(new ByteArrayInputStream(shown.bytes())).getWidth()).isEqualTo(200);
-    byte[] png = visitor.get("/api/maps/" + map + "/export/png?scale=2").bytes();
+    byte[] png = visitor.export(map, "png?scale=2").bytes();
     BufferedImage exported = ImageIO.read(new ByteArrayInputStream(png));
     JsonNode at = desk.at("/scene/topics/0");
     int x = (int) (2 * (at.get("x").asDouble() + drawn.at("/0/x").asDouble() + 60));

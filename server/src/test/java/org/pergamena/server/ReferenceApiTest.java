@@ -159,7 +159,7 @@ class ReferenceApiTest {
     visitor.put(path(map) + "/style", Map.of("style", "chicago-notes", "language", "en"));
     assertThat(words(shown(visitor, map).at("/citations/0/words")))
         .isEqualTo("see Wenna Kest, Mud and Memory (Ferrow Press, 2031), 12.");
-    byte[] docx = visitor.get("/api/maps/" + map + "/export/docx").bytes();
+    byte[] docx = visitor.export(map, "docx").bytes();
     try (XWPFDocument document = new XWPFDocument(new ByteArrayInputStream(docx))) {
       assertThat(document.getFootnotes())
           .anyMatch(note -> note.getParagraphs().get(0).getText().contains("Mud and Memory"));

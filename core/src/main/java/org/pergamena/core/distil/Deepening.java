@@ -19,6 +19,7 @@ import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Span;
 import org.pergamena.core.source.Spans;
 

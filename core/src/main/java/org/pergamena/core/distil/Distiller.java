@@ -21,6 +21,7 @@ import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.Extent;
+import org.pergamena.core.progress.Progress;
 
 /**
  * Distils sources into a tree of topics.

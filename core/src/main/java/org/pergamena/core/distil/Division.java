@@ -10,6 +10,7 @@ import org.pergamena.core.distil.segment.Parts;
 import org.pergamena.core.distil.steer.Sorting;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.time.Timeline;
+import org.pergamena.core.progress.Progress;
 
 /** Divides sources into a tree of groups, as the person wishes it: all of distilling but names. */
 final class Division {

@@ -31,6 +31,7 @@ import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;

@@ -18,6 +18,7 @@ import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceTextBuilder;

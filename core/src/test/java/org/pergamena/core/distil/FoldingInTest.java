@@ -13,6 +13,7 @@ import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.NewerBlocks;
 import org.pergamena.core.source.Source;

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceTextBuilder;

@@ -9,13 +9,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
-import org.pergamena.core.distil.Progress;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 

@@ -16,6 +16,7 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Topic;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.PageLayout;
 import org.pergamena.formats.read.Facts;
 import org.pergamena.formats.read.Omission;
@@ -80,13 +81,16 @@ public final class MapArchive {
       List<Integer> scanned) {}
 
   /** Writes an archive; the stream stays open. */
-  public static void write(WholeMap whole, Store store, OutputStream out) throws IOException {
+  public static void write(WholeMap whole, Store store, Progress progress, OutputStream out)
+      throws IOException {
     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
     ByteArrayOutputStream json = new ByteArrayOutputStream();
     MapJson.write(whole, json);
     put(zip, MAP, json.toByteArray());
     Listed listed = new Listed(new LinkedHashMap<>(), new LinkedHashMap<>());
     for (var source : whole.sources()) {
+      progress.at(
+          "Packing " + source.name(), (double) listed.sources().size() / whole.sources().size());
       SourceFile file = store.file(source.id());
       if (file != null) {
         int number = listed.sources().size() + 1;

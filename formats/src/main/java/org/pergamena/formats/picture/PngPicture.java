@@ -15,6 +15,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.formats.image.Gallery;
 
 /**
@@ -51,7 +52,7 @@ public record PngPicture(Scene scene, double scale, boolean clear, int width, in
   }
 
   /** Writes the picture; the stream stays open. */
-  public void write(Theme theme, Gallery gallery, OutputStream out) {
+  public void write(Theme theme, Gallery gallery, Progress progress, OutputStream out) {
     PngWriter png = new PngWriter(out, new ImageInfo(width, height, 8, clear));
     png.setShouldCloseStream(false);
     png.setFilterType(FilterType.FILTER_NONE); // another would take as long as all the rest
@@ -63,6 +64,7 @@ public record PngPicture(Scene scene, double scale, boolean clear, int width, in
       ImageLineByte line = new ImageLineByte(png.imgInfo);
       Future<byte[]> next = painter.submit(() -> band(theme, gallery, 0, bandHeight));
       for (int top = 0; top < height; top += bandHeight) {
+        progress.at("Painting", (double) top / height);
         byte[] rows = next.get();
         int following = top + bandHeight;
         if (following < height) {

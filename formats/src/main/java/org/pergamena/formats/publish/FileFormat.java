@@ -118,7 +118,7 @@ public enum FileFormat {
     @Override
     public void write(Publication publication, OutputStream out) {
       PngPicture.of(publication.scene(), publication.form().pixels())
-          .write(Theme.LIGHT, publication.gallery(), out);
+          .write(Theme.LIGHT, publication.gallery(), publication.progress(), out);
     }
 
     @Override
@@ -171,7 +171,7 @@ public enum FileFormat {
   ZIP("zip", "application/zip") {
     @Override
     public void write(Publication publication, OutputStream out) throws IOException {
-      MapArchive.write(publication.whole(), publication.store(), out);
+      MapArchive.write(publication.whole(), publication.store(), publication.progress(), out);
     }
   };
 

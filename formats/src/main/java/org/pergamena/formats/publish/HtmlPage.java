@@ -87,7 +87,7 @@ final class HtmlPage {
         new Block.Heading(publication.map().root().id(), 0, "", report.title(), "");
     open(root, true);
     int level = 0;
-    for (Block block : report.blocks()) {
+    for (Block block : publication.told(report.blocks())) {
       if (block instanceof Block.Heading heading) {
         page.append("</details>\n".repeat(Math.max(0, level - heading.level() + 1)));
         open(heading, false);

@@ -74,7 +74,7 @@ final class Latex {
     line("\\begin{document}");
     line("\\maketitle");
     line("\\tableofcontents");
-    report.blocks().forEach(this::write);
+    publication.told(report.blocks()).forEach(this::write);
     references();
     line("\\end{document}");
   }

@@ -79,7 +79,7 @@ final class OdtReport {
       front();
       contents();
       map();
-      for (Block block : report.blocks()) {
+      for (Block block : publication.told(report.blocks())) {
         write(block);
       }
       references();

@@ -9,6 +9,8 @@ import com.openhtmltopdf.util.XRLog;
 import java.io.IOException;
 import java.io.OutputStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.publish.Block;
 import org.pergamena.core.publish.Report;
@@ -25,6 +27,9 @@ final class PdfReport {
   private static final int DEEPEST = 6;
   private static final double TEXT_WIDTH = 604; // CSS pixels between the margins of an A4 page
   private static final double TEXT_HEIGHT = 860;
+
+  /** How far a report is once it is laid out on pages. */
+  private static final double LAID_OUT = 0.9;
 
   private final Publication publication;
   private final Report report;
@@ -47,12 +52,21 @@ final class PdfReport {
       builder.usePDDocument(document);
       fonts(document, builder);
       builder.usePdfUaAccessibility(true);
+      builder.usePageSupplier(made::page);
       builder.useObjectDrawerFactory(made.new MapDrawer());
       builder.withHtmlContent(made.page.toString(), null);
       builder.useUriResolver((base, uri) -> uri.startsWith("data:") ? uri : null);
       builder.toStream(out);
       builder.run();
     }
+  }
+
+  /** A page as soon as what stands on it is known; how many there will be is not. */
+  private PDPage page(PDDocument document, float width, float height, int number, int shadow) {
+    publication.progress().at("Writing page " + (number + 1), LAID_OUT);
+    PDPage next = new PDPage(new PDRectangle(width, height));
+    document.addPage(next);
+    return next;
   }
 
   private static void fonts(PDDocument document, PdfRendererBuilder builder) throws IOException {
@@ -102,7 +116,7 @@ final class PdfReport {
     contents();
     drawing(title);
     page.append("<div class=\"text\">\n");
-    for (Block block : report.blocks()) {
+    for (Block block : publication.told(report.blocks())) {
       if (block instanceof Block.Heading heading) {
         heading(heading);
       } else {

@@ -2,6 +2,7 @@ package org.pergamena.formats.publish;
 
 import java.io.ByteArrayOutputStream;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.formats.picture.Pixels;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.picture.SvgPicture;
@@ -37,7 +38,8 @@ final class Plates {
     double room = Math.sqrt(MOST_PIXELS / (scene.width() * scene.height()));
     double scale = Math.max(0.1, Math.min(SHARPEST, room));
     ByteArrayOutputStream png = new ByteArrayOutputStream();
-    PngPicture.of(scene, new Pixels(scale, 0, true)).write(Theme.LIGHT, publication.gallery(), png);
+    PngPicture.of(scene, new Pixels(scale, 0, true))
+        .write(Theme.LIGHT, publication.gallery(), Progress.NONE, png);
     return png.toByteArray();
   }
 

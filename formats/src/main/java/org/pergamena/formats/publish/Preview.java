@@ -142,7 +142,7 @@ public final class Preview {
     boolean clear = publication.form().pixels().clear();
     ByteArrayOutputStream png = new ByteArrayOutputStream();
     PngPicture.of(scene, new Pixels(Math.max(0.05, scale), 0, clear))
-        .write(Theme.LIGHT, publication.gallery(), png);
+        .write(Theme.LIGHT, publication.gallery(), publication.progress(), png);
     return new Shown("image/png", png.toByteArray());
   }
 

@@ -1,6 +1,7 @@
 package org.pergamena.formats.publish;
 
 import com.ibm.icu.util.ULocale;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -11,6 +12,7 @@ import org.pergamena.core.layout.Scene;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.publish.Report;
 import org.pergamena.core.publish.Scope;
 import org.pergamena.core.source.Source;
@@ -29,6 +31,7 @@ import org.pergamena.formats.json.WholeMap;
  * @param gallery its images
  * @param store the files of sources and pictures as they came
  * @param form how it looks
+ * @param progress told how far the file is while it is written
  */
 public record Publication(
     Front front,
@@ -38,7 +41,16 @@ public record Publication(
     Supplier<Scene> drawn,
     Gallery gallery,
     MapArchive.Store store,
-    Form form) {
+    Form form,
+    Progress progress) {
+  /** How far a file is when what it is made of is there. */
+  private static final double GATHERED = 0.2;
+
+  /** How far it is when all of that has been put down, and the file is still to be packed. */
+  private static final double PUT_DOWN = 0.8;
+
+  private static final int TELLING_EACH = 32;
+
   /**
    * What stands on a title page beside the title; each may be empty.
    *
@@ -59,16 +71,18 @@ public record Publication(
 
   /** The same with another look. */
   Publication formed(Form other) {
-    return new Publication(front, published, sources, works, drawn, gallery, store, other);
+    return new Publication(
+        front, published, sources, works, drawn, gallery, store, other, progress);
   }
 
   /** The same with another part of the map. */
   Publication publishing(Scope.Published other) {
-    return new Publication(front, other, sources, works, drawn, gallery, store, form);
+    return new Publication(front, other, sources, works, drawn, gallery, store, form, progress);
   }
 
   /** The map as it is drawn. */
   public Scene scene() {
+    progress.at("Drawing the map", 0.1);
     return drawn.get();
   }
 
@@ -125,11 +139,35 @@ public record Publication(
 
   /** The map as a text, with its citations in words. */
   public Report report() {
+    progress.at("Wording the citations", 0.02);
     return Report.of(
         published,
         sources,
         Notes::read,
         new Report.Manner(works.keys(), works.style(), works.footnotes()));
+  }
+
+  /** What is put down one after another; how far that is is told meanwhile. */
+  <T> Iterable<T> told(List<T> all) {
+    return () -> {
+      Iterator<T> each = all.iterator();
+      return new Iterator<>() {
+        private int at;
+
+        @Override
+        public boolean hasNext() {
+          return each.hasNext();
+        }
+
+        @Override
+        public T next() {
+          if (at++ % TELLING_EACH == 0) {
+            progress.at("Writing", GATHERED + (PUT_DOWN - GATHERED) * at / all.size());
+          }
+          return each.next();
+        }
+      };
+    };
   }
 
   /** The words of a passage in quotation marks, on one line, with where they stand. */

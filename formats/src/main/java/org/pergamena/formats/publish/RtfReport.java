@@ -68,7 +68,7 @@ final class RtfReport {
       out.append("\\pard\\sb60\\f0\\fs28 ").append(escaped(line)).append("\\par\n");
     }
     out.append("\\page\n");
-    report.blocks().forEach(block -> write(block, 0));
+    publication.told(report.blocks()).forEach(block -> write(block, 0));
     references();
     out.append("}\n");
   }

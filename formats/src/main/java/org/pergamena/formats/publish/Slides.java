@@ -67,9 +67,13 @@ final class Slides {
     front();
     Scene whole = publication.scene();
     picture(titled(report.title()), whole, "The map: " + report.title());
-    for (Topic main : map.children(map.root())) {
-      branch(main, whole);
-      below(main);
+    for (Topic topic : publication.told(map.preorder())) {
+      int level = map.level(topic);
+      if (level == 1) {
+        branch(topic, whole);
+      } else if (level > 1) {
+        alone(topic);
+      }
     }
     references();
     show.write(out);
@@ -174,13 +178,10 @@ final class Slides {
     map.children(topic).forEach(child -> gather(child, within));
   }
 
-  private void below(Topic parent) {
-    for (Topic topic : map.children(parent)) {
-      XSLFSlide slide = titled(topic.label());
-      lines(slide, saidOf(topic));
-      notes(slide, topic.id());
-      below(topic);
-    }
+  private void alone(Topic topic) {
+    XSLFSlide slide = titled(topic.label());
+    lines(slide, saidOf(topic));
+    notes(slide, topic.id());
   }
 
   /** What stands on a topic's slide: what is said of it, and what is below it. */

@@ -46,7 +46,7 @@ final class WordReport {
     front();
     contents();
     picture();
-    for (Block block : report.blocks()) {
+    for (Block block : publication.told(report.blocks())) {
       write(block, 0);
     }
     references();

@@ -24,6 +24,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.formats.picture.Paper;
 import org.pergamena.formats.table.Cells;
 import org.w3c.dom.Document;
@@ -167,7 +168,8 @@ class FileFormatTest {
             () -> huge,
             one.gallery(),
             one.store(),
-            one.form());
+            one.form(),
+            Progress.NONE);
     assertThatThrownBy(() -> FileFormat.JPG.write(large, new ByteArrayOutputStream()))
         .hasMessageContaining("Choose PNG");
   }

@@ -22,6 +22,7 @@ import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.publish.Scope;
 import org.pergamena.core.reference.Field;
 import org.pergamena.core.reference.Person;
@@ -126,7 +127,8 @@ final class Published {
         () -> scene,
         new Gallery(image -> Drawings.svg(image, "#2b2620").orElse(null), 2),
         new Store(),
-        form);
+        form,
+        Progress.NONE);
   }
 
   /** The file of the one source; its pictures ship. */

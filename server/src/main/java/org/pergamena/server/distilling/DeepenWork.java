@@ -2,11 +2,11 @@ package org.pergamena.server.distilling;
 
 import java.util.UUID;
 import org.pergamena.core.distil.Deepening;
-import org.pergamena.core.distil.Progress;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Work;
 import org.pergamena.server.jobs.WorkFailedException;

@@ -2,10 +2,10 @@ package org.pergamena.server.gather;
 
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
-import org.pergamena.core.distil.Progress;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.NewerText;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;

@@ -6,5 +6,6 @@ public enum JobKind {
   DISTIL,
   MATCH,
   DEEPEN,
-  FOLD
+  FOLD,
+  EXPORT
 }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
-import org.pergamena.core.distil.Progress;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.server.maps.StaleException;
 import org.pergamena.server.site.Outage;
 import org.slf4j.Logger;

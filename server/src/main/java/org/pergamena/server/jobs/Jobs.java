@@ -54,6 +54,9 @@ public class Jobs {
       boolean cancelling,
       @Schema(types = {"string", "null"}) String problem) {}
 
+  /** A person's own job, with what was wished. */
+  public record Own(View view, String options) {}
+
   /** Asks for a job for a person; it begins once the transaction holds and it is their turn. */
   @Transactional
   public UUID ask(UUID person, UUID mapId, UUID sourceId, JobKind kind, String options) {
@@ -64,23 +67,38 @@ public class Jobs {
     return job.id;
   }
 
-  /** The jobs of a map that are going on, or ended a moment ago. */
+  /** The jobs that change a map and are going on, or ended a moment ago. */
   @Transactional(readOnly = true)
   public List<View> of(UUID mapId) {
     return entities
         .createQuery(
-            "from JobRow where mapId = :map and (state in :open or changedAt > :since)"
-                + " order by createdAt",
+            "from JobRow where mapId = :map and kind <> :own"
+                + " and (state in :open or changedAt > :since) order by createdAt",
             JobRow.class)
         .setParameter("map", mapId)
         .setParameter("open", List.of(JobState.WAITING, JobState.RUNNING))
+        .setParameter("own", JobKind.EXPORT)
         .setParameter("since", Instant.now().minus(SHOWN_AFTER))
         .getResultStream()
-        .map(
-            j ->
-                new View(
-                    j.id, j.kind, j.sourceId, j.state, j.step, j.share, j.cancelled, j.problem))
+        .map(Jobs::view)
         .toList();
+  }
+
+  private static View view(JobRow j) {
+    return new View(j.id, j.kind, j.sourceId, j.state, j.step, j.share, j.cancelled, j.problem);
+  }
+
+  /**
+   * A job that a person asked for.
+   *
+   * @throws Refused if there is none
+   */
+  @Transactional(readOnly = true)
+  public Own own(UUID person, UUID mapId, UUID jobId) {
+    return Optional.ofNullable(entities.find(JobRow.class, jobId))
+        .filter(job -> job.mapId.equals(mapId) && job.person.equals(person))
+        .map(job -> new Own(view(job), job.options))
+        .orElseThrow(() -> Refused.notFound("This work"));
   }
 
   /** Asks a job to stop; one that is over stays as it is. */
@@ -161,6 +179,8 @@ public class Jobs {
     job.step = step;
     job.share = share;
     job.changedAt = Instant.now();
-    news.tell(job.mapId);
+    if (job.kind != JobKind.EXPORT) {
+      news.tell(job.mapId);
+    }
   }
 }

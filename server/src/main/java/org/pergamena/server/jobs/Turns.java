@@ -34,6 +34,7 @@ class Turns {
 
   /** Hands a new job to the scheduler, or parks it. */
   void enter(JobRow job) {
+    holdMap(job); // before the person, as where a job ends; else each waits for the other
     lock(job.person);
     job.parked = going(job) >= AT_ONCE;
     entities.persist(job);
@@ -86,6 +87,13 @@ class Turns {
         .setParameter("id", job.id)
         .setParameter("open", List.of(JobState.WAITING, JobState.RUNNING))
         .getSingleResult();
+  }
+
+  private void holdMap(JobRow job) {
+    entities
+        .createNativeQuery("select 1 from map where id = :map for key share")
+        .setParameter("map", job.mapId)
+        .getResultList();
   }
 
   /** One of a person's jobs enters or leaves at a time. */

@@ -1,7 +1,7 @@
 package org.pergamena.server.jobs;
 
 import java.util.UUID;
-import org.pergamena.core.distil.Progress;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.server.maps.Act;
 
 /** One kind of long work. */

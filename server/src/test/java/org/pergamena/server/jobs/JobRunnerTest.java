@@ -17,7 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.pergamena.core.distil.Progress;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.server.maps.StaleException;
 
 class JobRunnerTest {

@@ -188,6 +188,26 @@ public final class TestVisitor {
     return desk;
   }
 
+  /** Has a map written as a file and takes it, or hears why not. */
+  public Answer export(UUID map, String endingAndWish) {
+    String path = "/api/maps/" + map + "/export/";
+    Answer begun = post(path + endingAndWish, null);
+    if (begun.status() != 202) {
+      return begun;
+    }
+    String file = path + "files/" + begun.json().get("job").asString();
+    long end = System.nanoTime() + Duration.ofSeconds(60).toNanos();
+    Answer state = get(file + "/state");
+    while (!state.json().get("state").asString().matches("DONE|FAILED|CANCELLED")) {
+      if (System.nanoTime() > end) {
+        throw new AssertionError("the file was never written: " + state.text());
+      }
+      pause();
+      state = get(file + "/state");
+    }
+    return state.json().get("state").asString().equals("DONE") ? get(file) : state;
+  }
+
   /** The address of a page of this application. */
   public String address() {
     return address;

@@ -1,7 +1,7 @@
-package org.pergamena.core.distil;
+package org.pergamena.core.progress;
 
 /**
- * Told how far distilling is. It may throw {@link java.util.concurrent.CancellationException} to
+ * Told how far long work is. It may throw {@link java.util.concurrent.CancellationException} to
  * stop it.
  */
 @FunctionalInterface

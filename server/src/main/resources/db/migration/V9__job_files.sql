@@ -1,0 +1,7 @@
+-- What a job wrote for a person to take, in parts of at most a megabyte; kept for an hour.
+create table job_part (
+  job_id uuid    not null references job on delete cascade,
+  number integer not null,
+  bytes  bytea   not null,
+  primary key (job_id, number)
+);
