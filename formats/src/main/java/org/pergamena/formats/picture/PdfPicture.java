@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -66,19 +67,30 @@ public final class PdfPicture {
   /**
    * Writes the drawing of a map; the stream stays open.
    *
+   * @param language of most of its words, ISO 639-1
    * @throws IllegalArgumentException with a sentence for the person if it takes too many pages
    */
   public static void write(
-      TopicMap map, Scene scene, Paper paper, Gallery gallery, OutputStream out)
+      TopicMap map, String language, Scene scene, Paper paper, Gallery gallery, OutputStream out)
       throws IOException {
     try (PDDocument document = new PDDocument()) {
       PdfPicture picture = new PdfPicture(document, scene, paper);
-      document.getDocumentInformation().setTitle(map.root().label());
       picture.lay();
-      picture.draw(gallery);
+      PdfTags tags = new PdfTags(document, map.root().label(), language, words(map));
+      picture.draw(gallery, tags);
+      tags.end();
       picture.bookmarks(map);
       document.save(out);
     }
+  }
+
+  /** What stands for the drawing. */
+  private static String words(TopicMap map) {
+    return "The map: "
+        + map.root().label()
+        + map.children(map.root()).stream()
+            .map(Topic::label)
+            .collect(Collectors.joining("; ", ". Main branches: ", "."));
   }
 
   /** Paints a scene into a rectangle of another drawing. */
@@ -132,7 +144,7 @@ public final class PdfPicture {
     tiles.add(new Tile(page, left, top, width, height));
   }
 
-  private void draw(Gallery gallery) throws IOException {
+  private void draw(Gallery gallery, PdfTags tags) throws IOException {
     PdfBoxGraphics2D g =
         new PdfBoxGraphics2D(document, (float) scene.width(), (float) scene.height());
     g.setFontTextDrawer(new Shipped(document));
@@ -145,18 +157,19 @@ public final class PdfPicture {
     for (Tile tile : tiles) {
       try (PDPageContentStream content = new PDPageContentStream(document, tile.page())) {
         if (paper.kind() == Paper.Kind.TILES) {
-          marks(content, tile);
+          PdfTags.aside(content, () -> marks(content, tile));
+          clip(content, tile);
         }
         // the form's origin is its lower left corner
         double bottom = scene.height() * scale - tile.top() - tile.height();
         content.transform(Matrix.getTranslateInstance((float) -tile.left(), (float) -bottom));
         content.transform(Matrix.getScaleInstance((float) scale, (float) scale));
-        content.drawForm(g.getXFormObject());
+        tags.figure(content, tile.page(), () -> content.drawForm(g.getXFormObject()));
       }
     }
   }
 
-  /** Marks at the corners of what is to be cut out and joined; all else is left white. */
+  /** Marks at the corners of what is to be cut out and joined. */
   private static void marks(PDPageContentStream content, Tile tile) throws IOException {
     content.setLineWidth(0.5f);
     for (double x : new double[] {MARGIN, tile.width() - MARGIN}) {
@@ -167,6 +180,10 @@ public final class PdfPicture {
         line(content, x, outY, x, (outY + y) / 2);
       }
     }
+  }
+
+  /** Leaves white what is not between the marks. */
+  private static void clip(PDPageContentStream content, Tile tile) throws IOException {
     content.addRect(
         (float) MARGIN,
         (float) MARGIN,

@@ -107,6 +107,7 @@ public enum FileFormat {
       } else {
         PdfPicture.write(
             publication.map(),
+            publication.language(),
             publication.scene(),
             publication.form().paper(),
             publication.gallery(),

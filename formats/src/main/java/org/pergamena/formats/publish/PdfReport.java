@@ -168,7 +168,7 @@ final class PdfReport {
     double height = (wide ? TEXT_WIDTH : TEXT_HEIGHT) - 40;
     double shrunk = Math.min(1.4, Math.min(width / scene.width(), height / scene.height()));
     page.append("<div class=\"").append(wide ? "map wide" : "map").append("\">");
-    page.append("<object type=\"pergamena/map\" title=\"The map: ").append(title);
+    page.append("<object type=\"pergamena/map\" alt=\"The map: ").append(title);
     page.append("\" style=\"width: ").append(Math.round(scene.width() * shrunk));
     page.append("px; height: ").append(Math.round(scene.height() * shrunk));
     page.append("px\"></object><p class=\"caption\">The map: ")
