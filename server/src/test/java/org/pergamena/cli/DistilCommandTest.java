@@ -120,7 +120,7 @@ class DistilCommandTest {
         .contains("Also in the sources", "Basilisk")
         .doesNotContainIgnoringCase("oyster");
     Run mains = run(DEMO + "marsh-and-memory.md", "--main", "Birds", "--main", "Money: cost, sum");
-    assertThat(mains.out()).contains("## Birds", "## Money", "## Also in the sources");
+    assertThat(mains.out()).contains("## 1 Birds", "## 2 Money", "## 3 Also in the sources");
     assertThat(run(DEMO + "marsh-and-memory.md", "--question", "Zyzzyva?").err())
         .contains("none of the words");
   }

@@ -17,8 +17,8 @@ import org.pergamena.core.source.Source;
 
 /**
  * Writes a map as Markdown: headings down to the third level, lists below, and every passage as a
- * footnote with its quote, its source and the page or time. Cross-links stand under the topic from
- * which they lead.
+ * footnote with its quote, its source and the page or time. Topics have their numbers where the map
+ * shows them. Cross-links stand under the topic from which they lead.
  */
 public final class MarkdownOutline {
   private static final int DEEPEST_HEADING = 2;
@@ -53,7 +53,9 @@ public final class MarkdownOutline {
   }
 
   private void topic(Topic topic, int level) {
-    String line = escape(topic.label()) + references(topic.evidence());
+    String number = map.look().numbered() ? numbers.get(topic.id()) : "";
+    String label = number.isEmpty() ? escape(topic.label()) : number + " " + escape(topic.label());
+    String line = label + references(topic.evidence());
     if (level <= DEEPEST_HEADING) {
       text.append(text.isEmpty() ? "" : "\n").append("#".repeat(level + 1));
       text.append(' ').append(line).append('\n');
@@ -71,13 +73,13 @@ public final class MarkdownOutline {
     }
     for (Also shown : also.getOrDefault(topic.id(), List.of())) {
       Topic again = map.topic(shown.topic());
-      String number = numbers.get(again.id());
+      String there = numbers.get(again.id());
       text.append(level < DEEPEST_HEADING ? "\n" : "")
           .append(level < DEEPEST_HEADING ? "" : indent(level + 1))
           .append(level < DEEPEST_HEADING ? "" : "- ")
           .append("*also here:* ")
           .append(escape(again.label()))
-          .append(number.isEmpty() ? "" : " (" + number + ")")
+          .append(there.isEmpty() ? "" : " (" + there + ")")
           .append('\n');
     }
   }

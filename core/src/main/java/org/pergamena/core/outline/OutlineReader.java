@@ -110,15 +110,29 @@ public final class OutlineReader {
       title = items.get(0).label();
       List<Item> below = new ArrayList<>();
       items.subList(1, items.size()).forEach(i -> below.add(raised(i)));
-      return new Outline(title, below, sorted());
+      return new Outline(title, bare(below), sorted());
     }
-    return new Outline(null, items, sorted());
+    return new Outline(null, bare(items), sorted());
   }
 
   /** Whether both roots have topics below them. */
   private boolean deep(List<Item> roots) {
     int second = items.indexOf(roots.get(1));
     return second > 1 && second < items.size() - 1;
+  }
+
+  /** The items without the numbers of their places before their labels. */
+  private static List<Item> bare(List<Item> numbered) {
+    boolean written =
+        WrittenNumbers.in(
+            numbered.stream()
+                .map(item -> new WrittenNumbers.Line(item.level(), item.label()))
+                .toList());
+    return !written
+        ? numbered
+        : numbered.stream()
+            .map(i -> new Item(i.line(), i.level(), WrittenNumbers.without(i.label()), i.note()))
+            .toList();
   }
 
   private static Item raised(Item item) {

@@ -7,7 +7,10 @@ import org.junit.jupiter.api.Test;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.LinkChange;
+import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TopicMap;
@@ -37,21 +40,21 @@ class MarkdownOutlineTest {
             """
             # root
 
-            ## wall
+            ## 1 wall
 
             Look *again*.
 
             1\\. Then
 
-            ### age
+            ### 1.1 age
 
-            - stone[^1]
+            - 1.1.1 stone[^1]
 
-            ### squeeze
+            ### 1.2 squeeze
 
-            ## creeks
+            ## 2 creeks
 
-            ### fish
+            ### 2.1 fish
 
             [^1]: \u201cThe wall was old.\u201d \u2014 *Survey \\*report\\**, p. 41
             """);
@@ -75,11 +78,11 @@ class MarkdownOutlineTest {
             """
             # wall
 
-            ## age
+            ## 1 age
 
             *drives* \u2192 squeeze (2)[^1]
 
-            ## squeeze
+            ## 2 squeeze
 
             [^1]: \u201cThe wall was old.\u201d \u2014 *Survey \\*report\\**, p. 41
             """);
@@ -87,7 +90,14 @@ class MarkdownOutlineTest {
     assertThat(
             MarkdownOutline.write(
                 map.only(List.of(Maps.id("fish"), Maps.id("age"))), List.of(SURVEY)))
-        .isEqualTo("# root\n\n## age\n\n\u2192 fish (2)\n\n## fish\n");
+        .isEqualTo("# root\n\n## 1 age\n\n\u2192 fish (2)\n\n## 2 fish\n");
+  }
+
+  @Test
+  void numbers_stand_where_the_map_shows_them() {
+    MapLook plain = new MapLook(LayoutKind.BRACES, false, MapLook.Crossing.TIES, false);
+    TopicMap map = Maps.marsh().apply(new LookChange.Arrange(plain)).map();
+    assertThat(MarkdownOutline.write(map, List.of())).contains("## wall\n\n### age\n");
   }
 
   @Test

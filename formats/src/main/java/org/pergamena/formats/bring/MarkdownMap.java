@@ -16,6 +16,7 @@ import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.outline.WrittenNumbers;
 import org.pergamena.formats.json.WholeMap;
 
 /**
@@ -179,6 +180,26 @@ final class MarkdownMap {
     return words.replaceAll("\\\\([\\\\`*_\\[\\]<>#|~.)+-])", "$1");
   }
 
+  /** The topics by their numbers, which are taken off the labels if they stand before them. */
+  private static Map<String, UUID> numbers(List<Topic> all) {
+    Map<String, UUID> byNumber = new HashMap<>();
+    Map<UUID, Integer> levels = new HashMap<>();
+    List<WrittenNumbers.Line> lines = new ArrayList<>();
+    List<Topic> below = all.subList(1, all.size());
+    for (Topic topic : below) {
+      int level = levels.getOrDefault(topic.parent(), 0) + 1;
+      levels.put(topic.id(), level);
+      lines.add(new WrittenNumbers.Line(level, topic.label()));
+    }
+    if (WrittenNumbers.in(lines)) {
+      below.forEach(topic -> byNumber.put(WrittenNumbers.of(topic.label()), topic.id()));
+      below.replaceAll(topic -> topic.with(c -> c.withLabel(WrittenNumbers.without(c.label()))));
+    } else {
+      Numbering.of(TopicMap.of(all)).forEach((id, number) -> byNumber.put(number, id));
+    }
+    return byNumber;
+  }
+
   private WholeMap whole() {
     List<Topic> all = new ArrayList<>();
     for (Read topic : topics.values()) {
@@ -188,8 +209,7 @@ final class MarkdownMap {
               .withGloss(g -> g.withDefinition(topic.definition, false).withTags(topic.tags));
       all.add(new Topic(topic.id, topic.parent, topic.children, content));
     }
-    Map<String, UUID> byNumber = new HashMap<>();
-    Numbering.of(TopicMap.of(all)).forEach((id, number) -> byNumber.put(number, id));
+    Map<String, UUID> byNumber = numbers(all);
     List<CrossLink> links = new ArrayList<>();
     for (Leading each : leading) {
       Matcher line = each.line();
