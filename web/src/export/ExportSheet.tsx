@@ -9,7 +9,7 @@ import { Button } from "../ui/Button";
 import { Choice } from "../ui/Choice";
 import { Field, Select, Trouble } from "../ui/Field";
 import { Progress } from "../ui/Progress";
-import { Sheet, SheetButtons } from "../ui/Sheet";
+import { Sheet, SheetButtons, SheetFoot } from "../ui/Sheet";
 import { Tick } from "../ui/Tick";
 import { FirstPage } from "./FirstPage";
 import { Looks } from "./Looks";
@@ -147,27 +147,29 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
         revision={desk.facts.revision}
         off={impossible}
       />
-      {saving.state && <Progress label={saving.state.step} share={saving.state.share} />}
-      <p role="status">
-        {has(wish.format, "pixels") &&
-          size.data &&
-          `The picture will be ${size.data.width.toLocaleString("en")} \u00d7 ${size.data.height.toLocaleString("en")} pixels.`}
-        {impossible && size.error?.message}
-      </p>
-      {saving.problem && <Trouble role="alert">{saving.problem}</Trouble>}
-      <SheetButtons>
-        {saving.stop ? (
-          <Button onPress={saving.stop}>Stop</Button>
-        ) : (
-          <Button
-            $strong
-            isDisabled={impossible}
-            onPress={() => saving.save(desk.id, file).then(onTaken, () => {})}
-          >
-            Save the {called(wish.format)}
-          </Button>
-        )}
-      </SheetButtons>
+      <SheetFoot>
+        {saving.state && <Progress label={saving.state.step} share={saving.state.share} />}
+        <p role="status">
+          {has(wish.format, "pixels") &&
+            size.data &&
+            `The picture will be ${size.data.width.toLocaleString("en")} \u00d7 ${size.data.height.toLocaleString("en")} pixels.`}
+          {impossible && size.error?.message}
+        </p>
+        {saving.problem && <Trouble role="alert">{saving.problem}</Trouble>}
+        <SheetButtons>
+          {saving.stop ? (
+            <Button onPress={saving.stop}>Stop</Button>
+          ) : (
+            <Button
+              $strong
+              isDisabled={impossible}
+              onPress={() => saving.save(desk.id, file).then(onTaken, () => {})}
+            >
+              Save the {called(wish.format)}
+            </Button>
+          )}
+        </SheetButtons>
+      </SheetFoot>
     </>
   );
 }

@@ -6,6 +6,7 @@ import type { Desk, DistilOptions } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { Button } from "../ui/Button";
 import { Row } from "../ui/Field";
+import { SheetFoot } from "../ui/Sheet";
 import { type Choices, choices, options, USUAL } from "./options";
 import { Preview } from "./Preview";
 import { Wanted } from "./Wanted";
@@ -17,18 +18,6 @@ const Column = styled.div`
   fieldset { border: 0; padding: 0; display: grid; gap: 2px; }
   legend { font-weight: 500; margin-bottom: 4px; }
   fieldset label { display: flex; gap: 8px; align-items: baseline; cursor: pointer; }
-`;
-
-/** In sight however long the choices are. */
-const Foot = styled.div`
-  display: grid;
-  gap: 8px;
-  position: sticky;
-  bottom: calc(-1 * var(--under, 24px));
-  margin-bottom: calc(-1 * var(--under, 24px));
-  padding: 12px 0 var(--under, 24px);
-  background: var(--ground, ${({ theme }) => theme.page});
-  border-top: 1px solid ${({ theme }) => theme.rule};
 `;
 
 type DistillingProps = { desk: Desk; actions: DeskActions; onDistil?: () => void };
@@ -74,7 +63,7 @@ export function Distilling({ desk, actions, onDistil }: DistillingProps) {
           ))}
         </fieldset>
       )}
-      <Foot>
+      <SheetFoot>
         {ready > 0 && !reading && <Preview map={desk.id} options={options(wanted, ids)} />}
         {again && (
           <p>
@@ -98,7 +87,7 @@ export function Distilling({ desk, actions, onDistil }: DistillingProps) {
           )}
           {reading && <span>Sources are being read.</span>}
         </Row>
-      </Foot>
+      </SheetFoot>
     </Column>
   );
 }

@@ -81,3 +81,15 @@ export const SheetButtons = styled.div`
   gap: 8px;
   justify-content: flex-end;
 `;
+
+/** The end of a sheet, in sight however long the sheet is. */
+export const SheetFoot = styled.div`
+  display: grid;
+  gap: 8px;
+  position: sticky;
+  bottom: calc(-1 * var(--under, 24px));
+  margin-bottom: calc(-1 * var(--under, 24px));
+  padding: 12px 0 var(--under, 24px);
+  background: var(--ground, ${({ theme }) => theme.page});
+  border-top: 1px solid ${({ theme }) => theme.rule};
+`;
