@@ -2,10 +2,15 @@ package org.pergamena.formats.publish;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.apicatalog.jsonld.JsonLd;
+import com.apicatalog.jsonld.document.JsonDocument;
+import com.apicatalog.jsonld.loader.DocumentLoader;
 import com.rometools.opml.feed.opml.Opml;
 import com.rometools.opml.feed.opml.Outline;
 import com.rometools.rome.feed.WireFeed;
 import com.rometools.rome.io.WireFeedInput;
+import jakarta.json.JsonArray;
+import jakarta.json.JsonObject;
 import java.io.ByteArrayInputStream;
 import java.io.InputStreamReader;
 import java.io.Reader;
@@ -88,6 +93,31 @@ class OutsideTest {
     Outline root = opml.getOutlines().get(0);
     assertThat(root.getText()).isEqualTo("The marsh");
     assertThat(root.getChildren().stream().map(Outline::getText)).contains("Wall", "Creeks");
+  }
+
+  @Test
+  void annotations_mean_what_the_vocabulary_of_web_annotation_says() throws Exception {
+    DocumentLoader shipped =
+        (address, options) ->
+            JsonDocument.of(OutsideTest.class.getResourceAsStream("web-annotation.jsonld"));
+    JsonArray graph =
+        JsonLd.expand(JsonDocument.of(reader(FileFormat.JSONLD))).loader(shipped).get();
+    String oa = "http://www.w3.org/ns/oa#";
+    List<JsonObject> annotations =
+        graph.getValuesAs(JsonObject.class).stream()
+            .filter(node -> node.getJsonArray("@type").getString(0).equals(oa + "Annotation"))
+            .toList();
+    assertThat(annotations).isNotEmpty();
+    JsonObject first = annotations.get(0);
+    assertThat(first.toString())
+        .contains("\"" + oa + "hasBody\":[{\"@id\":\"urn:uuid:")
+        .contains("\"" + oa + "exact\":[{\"@value\":\"The wall is old.\"}]")
+        .contains("\"" + oa + "hasSource\":[{\"@id\":\"urn:uuid:")
+        .contains("\"" + oa + "motivatedBy\":[{\"@id\":\"" + oa + "classifying\"}]");
+    assertThat(graph.toString()).contains("http://www.w3.org/2004/02/skos/core#prefLabel");
+    assertThat(JsonLd.toRdf(JsonDocument.of(reader(FileFormat.JSONLD))).loader(shipped).get())
+        .as("all of it are statements")
+        .isNotNull();
   }
 
   private static Reader reader(FileFormat format) throws Exception {
