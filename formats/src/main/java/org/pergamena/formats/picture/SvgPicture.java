@@ -2,8 +2,10 @@ package org.pergamena.formats.picture;
 
 import java.io.OutputStream;
 import java.util.Base64;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -12,6 +14,7 @@ import org.pergamena.core.layout.Box;
 import org.pergamena.core.layout.Item;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.layout.TextStyle;
 import org.pergamena.core.layout.TextStyle.Face;
 import org.pergamena.formats.fonts.FontMeasurer;
 import org.pergamena.formats.image.Gallery;
@@ -30,6 +33,9 @@ public final class SvgPicture {
   private final FontMeasurer measurer = new FontMeasurer();
   private final Letters letters;
   private final XMLStreamWriter out;
+
+  /** The looks of elements, and by which names they are called. */
+  private final Map<String, String> classes = new LinkedHashMap<>();
 
   /** What becomes of letters. */
   private enum Letters {
@@ -112,6 +118,9 @@ public final class SvgPicture {
       items(link.items());
       out.writeEndElement();
     }
+    if (!classes.isEmpty()) {
+      classes();
+    }
     out.writeEndElement();
     out.writeEndDocument();
   }
@@ -142,24 +151,27 @@ public final class SvgPicture {
     out.writeStartElement("text");
     out.writeAttribute("x", number(words.x()));
     out.writeAttribute("y", number(words.y()));
-    out.writeAttribute("fill", words.fill());
-    out.writeAttribute("font-size", number(words.style().size()));
-    font(words.style().face());
+    Map<String, String> looks = font(words.style());
+    looks.put("fill", words.fill());
+    if (words.role() == Item.Role.PHRASE) {
+      looks.put("paint-order", "stroke");
+      looks.put("stroke", Theme.LIGHT.vellum());
+      looks.put("stroke-width", "4");
+    }
+    look(looks);
     out.writeAttribute("textLength", number(measurer.width(words.text(), words.style())));
     out.writeAttribute("lengthAdjust", "spacingAndGlyphs");
-    if (words.role() == Item.Role.PHRASE) {
-      out.writeAttribute("paint-order", "stroke");
-      out.writeAttribute("stroke", Theme.LIGHT.vellum());
-      out.writeAttribute("stroke-width", "4");
-    }
     out.writeCharacters(XmlWords.of(words.text()));
     out.writeEndElement();
   }
 
-  private void font(Face face) throws XMLStreamException {
+  private static Map<String, String> font(TextStyle style) {
+    Face face = style.face();
     boolean control =
         face == Face.CONTROL || face == Face.CONTROL_MEDIUM || face == Face.CONTROL_BOLD;
-    out.writeAttribute(
+    Map<String, String> looks = new LinkedHashMap<>();
+    looks.put("font-size", number(style.size()) + "px");
+    looks.put(
         "font-family",
         control ? "'Alegreya Sans', 'Segoe UI', sans-serif" : "Literata, Georgia, serif");
     String weight =
@@ -169,10 +181,35 @@ public final class SvgPicture {
           case CONTROL_BOLD -> "700";
           default -> "400";
         };
-    out.writeAttribute("font-weight", weight);
+    looks.put("font-weight", weight);
     if (face == Face.READING_ITALIC) {
-      out.writeAttribute("font-style", "italic");
+      looks.put("font-style", "italic");
     }
+    return looks;
+  }
+
+  /** How an element looks: told by itself, and in a page, which is to be small, by a class. */
+  private void look(Map<String, String> looks) throws XMLStreamException {
+    if (letters == Letters.WITHIN) {
+      String rule =
+          looks.entrySet().stream()
+              .map(look -> look.getKey() + ":" + look.getValue())
+              .collect(Collectors.joining(";"));
+      classes.computeIfAbsent(rule, r -> "s" + classes.size());
+      out.writeAttribute("class", classes.get(rule));
+      return;
+    }
+    for (Map.Entry<String, String> look : looks.entrySet()) {
+      out.writeAttribute(look.getKey(), look.getValue());
+    }
+  }
+
+  private void classes() throws XMLStreamException {
+    out.writeStartElement("style");
+    for (Map.Entry<String, String> known : classes.entrySet()) {
+      out.writeCharacters("." + known.getValue() + "{" + known.getKey() + "}");
+    }
+    out.writeEndElement();
   }
 
   private void rectangle(Box box, String fill) throws XMLStreamException {
@@ -181,7 +218,7 @@ public final class SvgPicture {
     out.writeAttribute("y", number(box.y()));
     out.writeAttribute("width", number(box.width()));
     out.writeAttribute("height", number(box.height()));
-    out.writeAttribute("fill", fill);
+    look(Map.of("fill", fill));
   }
 
   private void image(Item.Image image) throws XMLStreamException {
@@ -208,17 +245,19 @@ public final class SvgPicture {
   private void line(Item.Line line) throws XMLStreamException {
     out.writeEmptyElement("path");
     out.writeAttribute("d", "M0 0" + line.path().svg());
-    out.writeAttribute("fill", "none");
-    out.writeAttribute("stroke", line.stroke());
-    out.writeAttribute("stroke-width", number(line.width()));
+    Map<String, String> looks = new LinkedHashMap<>();
+    looks.put("fill", "none");
+    looks.put("stroke", line.stroke());
+    looks.put("stroke-width", number(line.width()));
     if (line.dash().isEmpty()) {
-      out.writeAttribute("stroke-linecap", "round");
+      looks.put("stroke-linecap", "round");
     } else {
-      out.writeAttribute(
+      looks.put(
           "stroke-dasharray",
           line.dash().stream().map(SvgPicture::number).collect(Collectors.joining(" ")));
     }
-    out.writeAttribute("stroke-linejoin", "round");
+    looks.put("stroke-linejoin", "round");
+    look(looks);
   }
 
   private static String number(double value) {

@@ -4,7 +4,10 @@
   const svg = map.querySelector("svg");
   const outline = document.getElementById("outline");
   const size = { width: svg.viewBox.baseVal.width, height: svg.viewBox.baseVal.height };
+  // smaller than this, labels cannot be read
+  const LEGIBLE = 0.6;
   let view = { x: 0, y: 0, k: 1 };
+  let touched = false;
   const show = () => {
     svg.style.transform = `translate(${view.x}px, ${view.y}px) scale(${view.k})`;
   };
@@ -13,13 +16,25 @@
     view = { k, x: (map.clientWidth - size.width * k) / 2, y: (map.clientHeight - size.height * k) / 2 };
     show();
   };
+  // a large map begins at its top, as large as the window is wide for it
+  const begin = () => {
+    fit();
+    if (view.k < LEGIBLE) {
+      const k = Math.max(LEGIBLE, Math.min(map.clientWidth / size.width, 1));
+      view = { k, x: Math.max(0, (map.clientWidth - size.width * k) / 2), y: 0 };
+      show();
+    }
+  };
   const zoom = (factor, x, y) => {
     const k = Math.min(6, Math.max(0.05, view.k * factor));
     view = { k, x: x - ((x - view.x) * k) / view.k, y: y - ((y - view.y) * k) / view.k };
     show();
   };
-  fit();
-  window.addEventListener("resize", fit);
+  begin();
+  window.addEventListener("resize", () => touched || begin());
+  for (const name of ["wheel", "pointerdown", "keydown"]) {
+    map.addEventListener(name, () => { touched = true; });
+  }
   map.addEventListener("wheel", (event) => {
     event.preventDefault();
     const box = map.getBoundingClientRect();
@@ -74,7 +89,26 @@
     for (const before of svg.querySelectorAll(".chosen")) {
       before.classList.remove("chosen");
     }
-    document.getElementById(`t${id}`)?.classList.add("chosen");
+    const drawn = document.getElementById(`t${id}`);
+    drawn?.classList.add("chosen");
+    return drawn;
+  };
+  // brings a topic into sight where it is not
+  const reveal = (drawn) => {
+    const box = map.getBoundingClientRect();
+    if (view.k < LEGIBLE) {
+      zoom(LEGIBLE / view.k, box.width / 2, box.height / 2);
+    }
+    const at = drawn.getBoundingClientRect();
+    if (at.left < box.left || at.right > box.right || at.top < box.top || at.bottom > box.bottom) {
+      touched = true;
+      view = {
+        ...view,
+        x: view.x + box.left + box.width / 2 - (at.left + at.right) / 2,
+        y: view.y + box.top + box.height / 2 - (at.top + at.bottom) / 2,
+      };
+      show();
+    }
   };
   map.addEventListener("click", (event) => {
     const topic = event.target.closest("g[id^=t]");
@@ -94,7 +128,10 @@
       open(document.querySelector(link.getAttribute("href")));
     }
     if (details) {
-      choose(details.id.slice(1));
+      const drawn = choose(details.id.slice(1));
+      if (drawn) {
+        reveal(drawn);
+      }
       const closing = details.open;
       for (const below of details.querySelectorAll("details")) {
         const drawn = document.getElementById(`t${below.id.slice(1)}`);
