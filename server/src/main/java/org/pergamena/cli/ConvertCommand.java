@@ -9,7 +9,6 @@ import java.util.UUID;
 import java.util.concurrent.Callable;
 import org.pergamena.core.reference.Reference;
 import org.pergamena.formats.bring.MapFiles;
-import org.pergamena.formats.citation.Style;
 import org.pergamena.formats.json.MapArchive;
 import org.pergamena.formats.json.WholeMap;
 import org.pergamena.formats.publish.Works;
@@ -57,8 +56,6 @@ public final class ConvertCommand implements Callable<Integer> {
     whole.works().stream()
         .filter(work -> work.source() != null)
         .forEach(work -> known.put(work.source(), work.work().reference()));
-    return whole.works().isEmpty()
-        ? Works.guessed(whole.sources(), known)
-        : Works.of(whole, Style.USUAL, "en");
+    return whole.works().isEmpty() ? Works.guessed(whole.sources(), known) : Works.of(whole);
   }
 }

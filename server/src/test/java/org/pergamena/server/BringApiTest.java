@@ -40,6 +40,8 @@ class BringApiTest {
     visitor.post(
         "/api/maps/" + map + "/works",
         Map.of("type", "BOOK", "people", Map.of(), "fields", Map.of("TITLE", "Silt")));
+    visitor.put(
+        "/api/maps/" + map + "/references/style", Map.of("style", "ieee", "language", "de"));
     TestVisitor other = visitor.other();
     UUID there = brought(other, "map.zip", saved(visitor, map, "zip"));
     JsonNode before = visitor.desk(map);
@@ -49,7 +51,10 @@ class BringApiTest {
         .containsExactlyElementsOf(
             before.get("sources").valueStream().map(BringApiTest::source).toList());
     assertThat(after.at("/facts/share").asDouble()).isEqualTo(before.at("/facts/share").asDouble());
-    JsonNode works = other.get("/api/maps/" + there + "/references").json().get("works");
+    JsonNode cited = other.get("/api/maps/" + there + "/references").json();
+    assertThat(cited.get("style").asString() + cited.get("language").asString())
+        .isEqualTo("ieeede");
+    JsonNode works = cited.get("works");
     assertThat(works.valueStream().map(work -> work.get("key").asString()))
         .containsExactlyElementsOf(
             visitor

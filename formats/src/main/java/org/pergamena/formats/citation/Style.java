@@ -74,6 +74,22 @@ public record Style(String key, String title, String xml, boolean inNotes) {
   }
 
   /**
+   * One that ships, or one of a person's own that came with a map; empty if it is neither.
+   *
+   * @param own the text of one's own, or null
+   */
+  public static Optional<Style> of(String key, String own) {
+    if (!OWN.equals(key) || own == null) {
+      return key == null ? Optional.empty() : of(key);
+    }
+    try {
+      return Optional.of(own(own));
+    } catch (IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+
+  /**
    * One that a person brings.
    *
    * @throws IllegalArgumentException with a sentence for the person if it is none

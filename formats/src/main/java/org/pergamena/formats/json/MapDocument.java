@@ -34,6 +34,7 @@ record MapDocument(
     Integer version,
     List<SourceJson> sources,
     @JsonInclude(Include.NON_EMPTY) List<WorkJson> works,
+    WholeMap.Manner citing,
     List<TopicJson> topics,
     List<LinkJson> links,
     List<Tag> tags,

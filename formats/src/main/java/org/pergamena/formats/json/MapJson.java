@@ -56,6 +56,7 @@ public final class MapJson {
         MapDocument.VERSION,
         whole.sources().stream().map(MapJson::source).toList(),
         whole.works().stream().map(MapJson::work).toList(),
+        whole.manner(),
         map.preorder().stream().map(this::topic).toList(),
         map.links().stream().map(this::link).toList(),
         map.legend().tags(),

@@ -124,7 +124,7 @@ public final class MapReader {
                     or(look.tinted(), false)),
             document.tags() == null ? Legend.USUAL : new Legend(document.tags()),
             colours);
-    return new WholeMap(map, sources, works());
+    return new WholeMap(map, sources, works(), document.citing());
   }
 
   private List<WholeMap.Known> works() {

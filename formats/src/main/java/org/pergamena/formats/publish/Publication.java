@@ -134,7 +134,8 @@ public record Publication(
     return new WholeMap(
         map(),
         sources,
-        works.list().stream().map(w -> new WholeMap.Known(w.source(), w.work())).toList());
+        works.list().stream().map(w -> new WholeMap.Known(w.source(), w.work())).toList(),
+        works.manner());
   }
 
   /** The map as a text, with its citations in words. */

@@ -23,9 +23,10 @@ import org.pergamena.formats.json.WholeMap;
  *
  * @param list sources in their order, and works without a text after them
  * @param style how citations are worded
+ * @param manner the same as it is chosen
  * @param footnotes whether they are footnotes even where the style puts them in the text
  */
-public record Works(List<Shelved> list, Citing style, boolean footnotes) {
+public record Works(List<Shelved> list, Citing style, WholeMap.Manner manner, boolean footnotes) {
   public Works {
     list = List.copyOf(list);
   }
@@ -44,11 +45,16 @@ public record Works(List<Shelved> list, Citing style, boolean footnotes) {
     Map<String, Reference> known =
         list.stream()
             .collect(Collectors.toMap(s -> s.work().key(), s -> named(s.work().reference(), s)));
-    return new Works(list, new Citer(style, language, known), footnotes);
+    String own = style.key().equals(Style.OWN) ? style.xml() : null;
+    return new Works(
+        list,
+        new Citer(style, language, known),
+        new WholeMap.Manner(style.key(), language, own),
+        footnotes);
   }
 
   /** Those of a map that was saved. */
-  public static Works of(WholeMap whole, String style, String language) {
+  public static Works of(WholeMap whole) {
     Map<UUID, String> names =
         whole.sources().stream().collect(Collectors.toMap(Source::id, Source::name));
     List<Shelved> list =
@@ -60,7 +66,15 @@ public record Works(List<Shelved> list, Citing style, boolean footnotes) {
                   return new Shelved(known.source(), name, "", known.work());
                 })
             .toList();
-    return of(list, Style.of(style).orElseThrow(), language, false);
+    WholeMap.Manner manner = whole.manner();
+    Style usual = Style.of(Style.USUAL).orElseThrow();
+    return manner == null
+        ? of(list, usual, "en", false)
+        : of(
+            list,
+            Style.of(manner.style(), manner.own()).orElse(usual),
+            Citer.languages().contains(manner.language()) ? manner.language() : "en",
+            false);
   }
 
   /** A work that has no title is cited by what the person calls it. */

@@ -28,6 +28,7 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.bring.MapFiles;
+import org.pergamena.formats.citation.Style;
 import org.pergamena.formats.json.MapArchive;
 import org.pergamena.formats.json.WholeMap;
 
@@ -40,6 +41,25 @@ class BackInTest {
 
   private static MapArchive.Contents back(FileFormat format) throws IOException {
     return MapFiles.read("map." + format.ending(), written(format), SOMEBODY);
+  }
+
+  @Test
+  void a_style_of_ones_own_goes_along_and_one_that_is_none_is_left() throws IOException {
+    WholeMap.Manner usual = back(FileFormat.JSON).whole().manner();
+    assertThat(usual).isEqualTo(new WholeMap.Manner("apa", "en", null));
+    String csl = Style.of("ieee").orElseThrow().xml();
+    WholeMap whole = back(FileFormat.JSON).whole();
+    WholeMap own =
+        new WholeMap(
+            whole.map(), whole.sources(), whole.works(), new WholeMap.Manner(Style.OWN, "fr", csl));
+    assertThat(Works.of(own).manner()).isEqualTo(own.manner());
+    WholeMap strange =
+        new WholeMap(
+            whole.map(),
+            whole.sources(),
+            whole.works(),
+            new WholeMap.Manner(Style.OWN, "xx", "<no style>"));
+    assertThat(Works.of(strange).manner()).isEqualTo(usual);
   }
 
   /** What a topic says and what bears it out, without identities. */

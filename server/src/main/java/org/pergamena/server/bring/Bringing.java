@@ -72,6 +72,7 @@ class Bringing {
         shelf.known(map, sources.get(known.source()), known.work().key(), known.work().reference());
       }
     }
+    references.cite(map, whole.manner());
     Map<String, String> images = new HashMap<>();
     read.forEach((image, kept) -> images.put(image, pictures.keep(map, kept).image()));
     TopicMap topics =

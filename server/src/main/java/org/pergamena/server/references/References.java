@@ -15,6 +15,7 @@ import org.pergamena.core.reference.Work;
 import org.pergamena.formats.citation.Citer;
 import org.pergamena.formats.citation.ReferenceList;
 import org.pergamena.formats.citation.Style;
+import org.pergamena.formats.json.WholeMap;
 import org.pergamena.formats.publish.Works;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Shelf;
@@ -144,6 +145,23 @@ public class References {
     }
     row.style = style;
     row.language = language;
+  }
+
+  /** Has a map cite as one that was saved did, as far as that is known. */
+  @Transactional
+  public void cite(UUID mapId, WholeMap.Manner manner) {
+    if (manner == null) {
+      return;
+    }
+    Style.of(manner.style(), manner.own())
+        .ifPresent(
+            style -> {
+              if (style.key().equals(Style.OWN)) {
+                bring(mapId, style);
+              }
+              boolean worded = Citer.languages().contains(manner.language());
+              choose(mapId, style.key(), worded ? manner.language() : "en");
+            });
   }
 
   /**
