@@ -144,7 +144,12 @@ final class Crossings {
   }
 
   private static List<Double> dash(CrossLink link) {
-    return link.manner().supposed() ? DOTS : DASH;
+    return dash(link.manner().supposed());
+  }
+
+  /** The strokes and gaps of a link's line. */
+  static List<Double> dash(boolean supposed) {
+    return supposed ? DOTS : DASH;
   }
 
   /** The rubric, or if a person wishes the colour of the branch that it comes from. */

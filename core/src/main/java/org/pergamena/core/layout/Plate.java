@@ -2,6 +2,7 @@ package org.pergamena.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.SortedSet;
 import java.util.UUID;
 import org.pergamena.core.layout.Placed.Near;
 import org.pergamena.core.layout.TextStyle.Face;
@@ -19,6 +20,7 @@ public final class Plate {
   private static final double GAP = 26;
   private static final double ROW = 24;
   private static final double BAR = 3;
+  private static final double STROKE = 34;
 
   private final Typesetter type;
   private final double width;
@@ -40,8 +42,10 @@ public final class Plate {
    * @param sources their names, in the order that gives them their inks
    * @param marks the marks that stand on the drawing, each with what it means
    * @param tags those that topics have
+   * @param links the kinds of cross-links that are drawn: whether they are supposed
    */
-  public record Key(List<String> sources, List<Mark> marks, List<Tag> tags) {}
+  public record Key(
+      List<String> sources, List<Mark> marks, List<Tag> tags, SortedSet<Boolean> links) {}
 
   /** A scene with more below it. */
   public static Scene of(Scene scene, String title, Key key, Typesetter type) {
@@ -87,6 +91,17 @@ public final class Plate {
     for (Tag tag : key.tags()) {
       pair(Item.Role.TAG, tag.word(), tag.meaning(), type.palette().ink());
     }
+    key.links().forEach(this::link);
+  }
+
+  private void link(boolean supposed) {
+    String words = supposed ? "a supposed link" : "a link across the map";
+    double whole = STROKE + 6 + type.width(words, LINE);
+    begin(whole);
+    Path path = new Path.Pen().move(left, top - 5).line(left + STROKE, top - 5).path();
+    items.add(new Item.Line(path, type.palette().rubric(), 1.3, Crossings.dash(supposed)));
+    words(Item.Role.TEXT, words, left + STROKE + 6, LINE, type.palette().softInk());
+    left += whole + GAP;
   }
 
   private void pair(Item.Role role, String word, String meaning, String fill) {

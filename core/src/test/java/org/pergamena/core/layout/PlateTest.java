@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.map.Tag;
 
@@ -22,13 +25,16 @@ class PlateTest {
         .toList();
   }
 
+  private static final SortedSet<Boolean> NONE = new TreeSet<>();
+
   @Test
   void title_sources_marks_and_tags_stand_below_the_drawing() {
     Plate.Key key =
         new Plate.Key(
             List.of("Survey", "Letter"),
             List.of(new Plate.Mark("thin", "too little bears it out")),
-            List.of(new Tag("t", "open question", "Nobody knows.", "x")));
+            List.of(new Tag("t", "open question", "Nobody knows.", "x")),
+            new TreeSet<>(Set.of(true, false)));
     Scene plate = Plate.of(SCENE, "The marsh", key, TYPE);
     Placed below = plate.topics().get(0);
     assertThat(below.id()).isEqualTo(Plate.BELOW);
@@ -42,7 +48,15 @@ class PlateTest {
             "thin",
             "too little bears it out",
             "open question",
-            "Nobody knows.");
+            "Nobody knows.",
+            "a link across the map",
+            "a supposed link");
+    assertThat(
+            below.items().stream()
+                .filter(Item.Line.class::isInstance)
+                .map(item -> ((Item.Line) item).dash()))
+        .as("as they are drawn")
+        .containsExactly(Crossings.dash(false), Crossings.dash(true));
     assertThat(below.items().stream().filter(Item.Bar.class::isInstance)).hasSize(2);
   }
 
@@ -50,9 +64,9 @@ class PlateTest {
   void a_long_title_widens_the_page_and_long_legends_take_several_rows() {
     String title = "A very long title of a very small map that says all there is to say";
     List<String> sources = List.of("One source of a length", "Another source of a length", "Third");
-    Scene plate = Plate.of(SCENE, title, new Plate.Key(sources, List.of(), List.of()), TYPE);
+    Scene plate = Plate.of(SCENE, title, new Plate.Key(sources, List.of(), List.of(), NONE), TYPE);
     assertThat(plate.width()).isGreaterThan(title.length() * 11);
-    Scene few = Plate.of(SCENE, "x", new Plate.Key(sources, List.of(), List.of()), TYPE);
+    Scene few = Plate.of(SCENE, "x", new Plate.Key(sources, List.of(), List.of(), NONE), TYPE);
     assertThat(few.width()).isEqualTo(400);
     assertThat(
             few.topics().get(0).items().stream()

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
@@ -78,6 +79,10 @@ public class Drawing {
       topic.evidence().forEach(evidence -> cited.add(evidence.passage().source()));
       tags.addAll(topic.content().gloss().tags());
     }
+    SortedSet<Boolean> links = new TreeSet<>();
+    if (map.look().crossing() == MapLook.Crossing.LINES) {
+      map.links().forEach(link -> links.add(link.manner().supposed()));
+    }
     List<Plate.Mark> told = new ArrayList<>();
     marks.forEach(mark -> told.add(new Plate.Mark(mark, MEANINGS.get(mark))));
     return Plate.of(
@@ -86,7 +91,8 @@ public class Drawing {
         new Plate.Key(
             cited.isEmpty() ? List.of() : sources.stream().map(Source::name).toList(),
             told,
-            map.legend().tags().stream().filter(tag -> tags.contains(tag.id())).toList()),
+            map.legend().tags().stream().filter(tag -> tags.contains(tag.id())).toList(),
+            links),
         typesetter);
   }
 
