@@ -63,7 +63,7 @@ final class OpmlReader {
 
   private boolean item(XMLStreamReader in, int level) {
     String text = value(in, "text").isEmpty() ? value(in, "title") : value(in, "text");
-    String plain = text.replaceAll("<[^>]*>", " ").replaceAll("\\s+", " ").strip();
+    String plain = text.replaceAll("<[^<>]*>", " ").replaceAll("\\s+", " ").strip();
     if (plain.isEmpty()) {
       repairs.add(new Repair(line, "a topic without words, left out with what is below it"));
       return false;

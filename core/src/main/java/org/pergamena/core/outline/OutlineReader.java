@@ -23,10 +23,10 @@ public final class OutlineReader {
   /** List items that have only their mark. */
   private static final Set<String> EMPTY = Set.of("-", "*", "+", "\u2022", "\u2013");
 
-  private static final Pattern BULLET = Pattern.compile("[-*+\u2022\u2013]\\s+(.*)");
-  private static final Pattern ORDERED = Pattern.compile("\\(?[0-9a-zA-Z]{1,3}[.)]\\s+(.*)");
-  private static final Pattern DOTTED = Pattern.compile("(\\d+(?:\\.\\d+)+)[.)]?\\s+(.*)");
-  private static final Pattern NUMBER = Pattern.compile("(\\d{1,3})[.)]?\\s+(.*)");
+  private static final Pattern BULLET = Pattern.compile("(?s)[-*+\u2022\u2013]\\s++(.*)");
+  private static final Pattern ORDERED = Pattern.compile("(?s)\\(?[0-9a-zA-Z]{1,3}[.)]\\s++(.*)");
+  private static final Pattern DOTTED = Pattern.compile("(?s)(\\d++(?:\\.\\d++)++)[.)]?\\s++(.*)");
+  private static final Pattern NUMBER = Pattern.compile("(?s)(\\d{1,3})[.)]?\\s++(.*)");
   private static final Pattern UNDERLINE = Pattern.compile("\\s*(={3,}|-{3,})\\s*");
   private static final Pattern FENCE = Pattern.compile("\\s*(```|~~~).*");
 
@@ -38,6 +38,10 @@ public final class OutlineReader {
   private final List<Item> items = new ArrayList<>();
   private final List<Repair> repairs = new ArrayList<>();
   private final StringBuilder stray = new StringBuilder();
+
+  /** What stands under the last topic so far. */
+  private final StringBuilder note = new StringBuilder();
+
   private int heading;
   private int fence;
 
@@ -85,6 +89,7 @@ public final class OutlineReader {
         parted = false;
       }
     }
+    noted();
     if (fence > 0) {
       repairs.add(new Repair(fence, "a block of code begins and does not end, read as text"));
     }
@@ -207,11 +212,11 @@ public final class OutlineReader {
       return;
     }
     lastText = parted && lastText == 0 ? number : lastText;
-    Item last = items.remove(items.size() - 1);
     Markup cleaned = Markup.of(words);
     cleaned.repair(number).ifPresent(repairs::add);
-    String note = last.note().isEmpty() ? cleaned.text() : last.note() + "\n" + cleaned.text();
-    items.add(new Item(last.line(), last.level(), last.label(), note + cleaned.linksOnOwnLines()));
+    note.append(note.isEmpty() ? "" : "\n")
+        .append(cleaned.text())
+        .append(cleaned.linksOnOwnLines());
   }
 
   private void add(int number, int wanted, String words) {
@@ -228,11 +233,22 @@ public final class OutlineReader {
     }
     listed = true;
     lastText = 0;
-    String note = stray + cleaned.linksOnOwnLines();
+    String after = stray + cleaned.linksOnOwnLines();
     stray.setLength(0);
+    noted();
     LongLabel label = LongLabel.of(cleaned.text());
     label.repair(number).ifPresent(repairs::add);
-    items.add(new Item(number, level, label.label(), (label.rest() + note).strip()));
+    items.add(new Item(number, level, label.label(), ""));
+    note.append((label.rest() + after).strip());
+  }
+
+  /** The note of the last topic is whole. */
+  private void noted() {
+    if (!note.isEmpty()) {
+      Item last = items.remove(items.size() - 1);
+      items.add(new Item(last.line(), last.level(), last.label(), note.toString()));
+      note.setLength(0);
+    }
   }
 
   private String jump(int wanted, int level, int above) {
