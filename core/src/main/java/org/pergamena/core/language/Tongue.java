@@ -34,15 +34,20 @@ public final class Tongue {
   private static final int RUN = 100;
 
   private static final int LONGEST_SIGNPOST = 5;
+
+  /** In letters; what is longer is no word. */
+  private static final int LONGEST_WORD = 500;
+
+  private static final Pattern ORDINAL = Pattern.compile("(?<![\\p{L}\\d_])\\d{1,2}$");
   private static final Map<String, Tongue> KNOWN = new ConcurrentHashMap<>();
   private static final Pattern TOKEN =
       Pattern.compile(
-          "[\\p{L}\\p{M}\\p{N}]+(?:['\\u2019.,\\-][\\p{L}\\p{M}\\p{N}]+)*|[^\\s\\p{L}\\p{M}\\p{N}]");
+          "[\\p{L}\\p{M}\\p{N}]++(?:['\\u2019.,\\-][\\p{L}\\p{M}\\p{N}]++)*+|[^\\s\\p{L}\\p{M}\\p{N}]");
 
   /** The same, with an elided word, as in {@code l'eau}, a token of its own. */
   private static final Pattern ELIDING =
       Pattern.compile(
-          "\\p{L}{1,7}['\\u2019](?=\\p{L})|[\\p{L}\\p{M}\\p{N}]+(?:[.,\\-][\\p{L}\\p{M}\\p{N}]+)*"
+          "\\p{L}{1,7}['\\u2019](?=\\p{L})|[\\p{L}\\p{M}\\p{N}]++(?:[.,\\-][\\p{L}\\p{M}\\p{N}]++)*+"
               + "|[^\\s\\p{L}\\p{M}\\p{N}]");
 
   private static final Set<String> ELIDE = Set.of("fra", "ita", "cat");
@@ -229,9 +234,7 @@ public final class Tongue {
     if (tagged()) {
       return words.length <= MOST_TAGGED ? tagger.get().tag(words) : inPieces(words, MOST_TAGGED);
     }
-    String[] tags = new String[words.length];
-    Arrays.fill(tags, "X");
-    return tags;
+    return filled(words.length, "X");
   }
 
   /** The same for words of which it is not known where sentences end. */
@@ -243,9 +246,21 @@ public final class Tongue {
     List<String> tags = new ArrayList<>();
     for (int from = 0; from < words.length; from += most) {
       int to = Math.min(words.length, from + most);
-      tags.addAll(List.of(tags(Arrays.copyOfRange(words, from, to))));
+      String[] piece = Arrays.copyOfRange(words, from, to);
+      tags.addAll(List.of(worded(piece) ? tags(piece) : filled(piece.length, "PUNCT")));
     }
     return tags.toArray(String[]::new);
+  }
+
+  private static String[] filled(int length, String tag) {
+    String[] tags = new String[length];
+    Arrays.fill(tags, tag);
+    return tags;
+  }
+
+  /** Whether any of some words has a letter or a digit. */
+  private static boolean worded(String[] words) {
+    return Arrays.stream(words).anyMatch(word -> Character.isLetterOrDigit(word.codePointAt(0)));
   }
 
   /** The sentences of a text, without white space around them. */
@@ -253,10 +268,16 @@ public final class Tongue {
     List<Span> spans = new ArrayList<>();
     int start = 0;
     for (int end : ends(text)) {
-      String piece = text.substring(start, end);
-      if (!piece.isBlank() && (end == text.length() || !abbreviated(piece.stripTrailing()))) {
-        int from = start + piece.length() - piece.stripLeading().length();
-        spans.add(new Span(from, start + piece.stripTrailing().length()));
+      int from = start;
+      while (from < end && Character.isWhitespace(text.charAt(from))) {
+        from++;
+      }
+      int to = end;
+      while (to > from && Character.isWhitespace(text.charAt(to - 1))) {
+        to--;
+      }
+      if (from < to && (end == text.length() || !abbreviated(text, from, to))) {
+        spans.add(new Span(from, to));
         start = end;
       }
     }
@@ -267,7 +288,8 @@ public final class Tongue {
   private List<Integer> ends(String text) {
     List<Integer> ends = new ArrayList<>();
     if (tagged()) {
-      Arrays.stream(detector.get().sentPosDetect(text)).forEach(span -> ends.add(span.getEnd()));
+      Arrays.stream(detector.get().sentPosDetect(quiet(text)))
+          .forEach(span -> ends.add(span.getEnd()));
     } else {
       BreakIterator breaks = BreakIterator.getSentenceInstance(ULocale.forLocale(locale()));
       breaks.setText(text);
@@ -282,18 +304,45 @@ public final class Tongue {
     return ends;
   }
 
-  /** Whether the full stop at the end of a piece belongs to its last word, as in {@code 12.} */
-  private boolean abbreviated(String piece) {
-    if (!piece.endsWith(".")) {
+  /**
+   * A text in which no sentence ends within what is too long for a word, of the same length: the
+   * detector looks for the end of the word at each mark.
+   */
+  private static String quiet(String text) {
+    StringBuilder quiet = null;
+    int from = 0;
+    for (int at = 0; at <= text.length(); at++) {
+      if (at == text.length() || Character.isWhitespace(text.charAt(at))) {
+        for (int i = from; at - from > LONGEST_WORD && i < at; i++) {
+          quiet = quiet == null ? new StringBuilder(text) : quiet;
+          quiet.setCharAt(i, 'x');
+        }
+        from = at + 1;
+      }
+    }
+    return quiet == null ? text : quiet.toString();
+  }
+
+  /**
+   * Whether the full stop at the end of a piece of a text belongs to its last word, as in {@code
+   * 12.}
+   */
+  private boolean abbreviated(String text, int start, int end) {
+    if (text.charAt(end - 1) != '.') {
       return false;
     }
-    int from = piece.length() - 1;
-    while (from > 0 && !Character.isWhitespace(piece.charAt(from - 1))) {
+    int from = end - 1;
+    while (from > start && !Character.isWhitespace(text.charAt(from - 1))) {
       from--;
     }
-    String last = piece.substring(from, piece.length() - 1).replaceAll("^\\P{L}+", "");
+    String whole = text.substring(from, end - 1);
+    int letter = 0;
+    while (letter < whole.length() && !Character.isLetter(whole.charAt(letter))) {
+      letter++;
+    }
+    String last = whole.substring(letter);
     boolean initial = !tagged() && last.length() == 1 && Character.isUpperCase(last.charAt(0));
-    boolean ordinal = code.equals("deu") && piece.matches("(?s).*\\b\\d{1,2}\\.");
+    boolean ordinal = code.equals("deu") && ORDINAL.matcher(whole).find();
     return initial || ordinal || lists.abbreviations().contains(plain(last));
   }
 

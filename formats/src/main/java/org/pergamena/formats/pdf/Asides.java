@@ -14,10 +14,10 @@ final class Asides {
   private static final Pattern CAPTION =
       Pattern.compile(
           "^(?:Fig(?:ure)?\\.?|Table|Tab\\.|Abb(?:ildung|\\.)|Tabelle|Map|Plate|Photo(?:graph)?|Chart"
-              + "|PageBox|Figura|Tabla|Tableau)\\s?\\d+(?:\\.\\d+)*\\s?[.:\u2013\u2014|].*");
+              + "|PageBox|Figura|Tabla|Tableau)\\s?\\d++(?:\\.\\d++)*+\\s?[.:\u2013\u2014|].*");
   private static final Pattern CAPTION_START =
       Pattern.compile(
-          "^(?:Fig(?:ure)?\\.?|Table|Abb(?:ildung|\\.)|Tabelle)\\s?\\d+(?:\\.\\d+)*\\s.*");
+          "^(?:Fig(?:ure)?\\.?|Table|Abb(?:ildung|\\.)|Tabelle)\\s?\\d++(?:\\.\\d++)*+\\s.*");
 
   private Asides() {}
 

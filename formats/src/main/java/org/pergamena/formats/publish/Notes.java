@@ -24,12 +24,13 @@ import org.commonmark.parser.Parser;
 import org.pergamena.core.publish.Block;
 
 /** Reads a note (CommonMark 0.31) as pieces of a report. */
-final class Notes {
+public final class Notes {
   private static final Parser PARSER = Parser.builder().build();
 
   private Notes() {}
 
-  static List<Block> read(String note) {
+  /** The pieces of a note; never fails, as whatever is no mark is text. */
+  public static List<Block> read(String note) {
     return blocks(PARSER.parse(note));
   }
 

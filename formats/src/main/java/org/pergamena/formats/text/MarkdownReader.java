@@ -107,7 +107,7 @@ public final class MarkdownReader extends AbstractVisitor {
 
   @Override
   public void visit(HtmlBlock html) {
-    block(html, Block.Kind.PARAGRAPH, html.getLiteral().replaceAll("<[^>]*>", ""));
+    block(html, Block.Kind.PARAGRAPH, html.getLiteral().replaceAll("<[^<>]*>", ""));
   }
 
   private void block(Node node, Block.Kind kind, String words) {

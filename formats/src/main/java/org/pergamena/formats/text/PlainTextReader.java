@@ -15,7 +15,7 @@ public final class PlainTextReader {
       Pattern.compile("[-*\u2022\u2013][ \t]+.*|\\(?[a-z0-9]{1,2}[.)][ \t]+\\S.*", Pattern.DOTALL);
   private static final Pattern UNDERLINE = Pattern.compile("[ \t]*(={3,}|-{3,}|~{3,})[ \t]*");
   private static final Pattern NUMBERED =
-      Pattern.compile("\\d+(?:\\.\\d+)*[.)]? \\p{Lu}[^\n]{1,90}(?<![.,;:!?])");
+      Pattern.compile("\\d++(?:\\.\\d++)*+[.)]? \\p{Lu}[^\n]{1,90}(?<![.,;:!?])");
   private static final int LONGEST_HEADING = 120;
   private static final int LONG_LINES = 120;
 

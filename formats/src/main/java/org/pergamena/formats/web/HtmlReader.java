@@ -5,7 +5,6 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import net.dankito.readability4j.Article;
 import net.dankito.readability4j.Readability4J;
-import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
@@ -23,6 +22,7 @@ public final class HtmlReader {
   private static final Set<String> SKIPPED =
       Set.of("script", "style", "noscript", "nav", "template", "svg", "form", "button", "select");
   private static final Pattern PERMALINK = Pattern.compile("\\s*[\u00b6\u00a7#]\\s*$");
+  private static final int MOST_BESIDE = 16_000;
   private static final double LEAST_SHARE = 0.25;
   private static final String ADDRESS = "http://localhost/";
 
@@ -34,7 +34,7 @@ public final class HtmlReader {
 
   /** Never fails: a page in which no article is found is read whole. */
   public static ReadSource read(String html) {
-    Document page = Jsoup.parse(html);
+    Document page = Html.parse(html);
     PageFacts.unhide(page);
     PageTables.toParagraphs(page);
     Article article = article(page);
@@ -58,8 +58,15 @@ public final class HtmlReader {
         omissions);
   }
 
-  /** The article of a page; one without content where the finder loses its way. */
+  /**
+   * The article of a page; one without content where the finder loses its way, or where so many
+   * elements stand beside each other that it would not come to an end: it takes the square of their
+   * number.
+   */
   private static Article article(Document page) {
+    if (page.stream().anyMatch(element -> element.childNodeSize() > MOST_BESIDE)) {
+      return new Article(ADDRESS);
+    }
     String html = page.outerHtml();
     try {
       return new Readability4J(ADDRESS, html).parse();
@@ -71,7 +78,7 @@ public final class HtmlReader {
 
   /** Reads what was copied out of a page or a word processor: all of it. */
   public static ReadSource pasted(String html) {
-    Document page = Jsoup.parse(html);
+    Document page = Html.parse(html);
     PageTables.toParagraphs(page);
     return ReadSource.of(SourceKind.WEB, Facts.NONE, blocks(page.body()));
   }

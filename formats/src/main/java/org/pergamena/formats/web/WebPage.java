@@ -3,7 +3,6 @@ package org.pergamena.formats.web;
 import java.util.List;
 import java.util.Optional;
 import net.dankito.readability4j.Readability4J;
-import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 
@@ -19,7 +18,7 @@ public final class WebPage {
    * @param address where it was found, to complete the addresses in it
    */
   public WebPage(String html, String address) {
-    page = Jsoup.parse(html, address);
+    page = Html.parse(html, address);
   }
 
   /** Its title, may be empty. */
@@ -58,11 +57,11 @@ public final class WebPage {
 
   /** One page with the head of the first of several and the articles of all. */
   public static String joined(List<String> pages) {
-    Document first = Jsoup.parse(pages.get(0));
+    Document first = Html.parse(pages.get(0));
     Element article = new Element("article");
     for (String html : pages) {
       Element content = new Readability4J("http://localhost/", html).parse().getArticleContent();
-      Element body = Jsoup.parse(html).body();
+      Element body = Html.parse(html).body();
       Element part = content == null ? body : ArticleFinder.in(body, content);
       for (Element block : part.select(BLOCKS)) {
         if (block.parents().stream().noneMatch(above -> above != part && above.is(BLOCKS))) {
