@@ -5,3 +5,6 @@ create table job_part (
   bytes  bytea   not null,
   primary key (job_id, number)
 );
+
+-- How often a job was begun: one that takes the server down with it is given up.
+alter table job add column tries integer not null default 0;

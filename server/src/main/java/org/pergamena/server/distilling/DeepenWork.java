@@ -1,7 +1,9 @@
 package org.pergamena.server.distilling;
 
+import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.distil.Deepening;
+import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Topic;
@@ -33,13 +35,14 @@ class DeepenWork implements Work {
 
   @Override
   public Finish run(Task task, Progress progress) throws WorkFailedException {
-    progress.at("Dividing the topic", 0.1);
     UUID id = UUID.fromString(task.options());
     TopicMap before = maps.get(task.map()).map();
     try {
       Topic topic = before.topic(id);
-      Change change =
-          Deepening.change(before, topic, sources.analysed(task.map()), UUID::randomUUID);
+      List<Analysed> texts =
+          sources.analysed(task.map(), () -> progress.at("Finding sentences", 0.05));
+      progress.at("Dividing the topic", 0.4);
+      Change change = Deepening.change(before, topic, texts, UUID::randomUUID);
       return () ->
           maps.change(
               task.act(),

@@ -43,8 +43,8 @@ class DistilWork implements Work {
 
   @Override
   public Finish run(Task task, Progress progress) throws WorkFailedException {
-    progress.at("Finding sentences", 0.02);
-    List<Analysed> texts = sources.analysed(task.map());
+    List<Analysed> texts =
+        sources.analysed(task.map(), () -> progress.at("Finding sentences", 0.02));
     try {
       TopicMap distilled =
           new Distiller(texts, json.readValue(task.options(), DistilOptions.class), progress)

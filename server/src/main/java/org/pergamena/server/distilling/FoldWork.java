@@ -39,8 +39,8 @@ class FoldWork implements Work {
 
   @Override
   public Finish run(Task task, Progress progress) throws WorkFailedException {
-    progress.at("Finding sentences", 0.05);
-    List<Analysed> texts = sources.analysed(task.map());
+    List<Analysed> texts =
+        sources.analysed(task.map(), () -> progress.at("Finding sentences", 0.05));
     UUID source = UUID.fromString(task.options());
     List<Span> within = sources.toFold(sources.entry(task.map(), source));
     progress.at("Folding the source in", 0.4);

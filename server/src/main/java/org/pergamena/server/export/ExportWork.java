@@ -8,6 +8,7 @@ import org.pergamena.formats.publish.FileFormat;
 import org.pergamena.formats.publish.Publication;
 import org.pergamena.server.jobs.JobFiles;
 import org.pergamena.server.jobs.JobKind;
+import org.pergamena.server.jobs.JobState;
 import org.pergamena.server.jobs.Work;
 import org.pergamena.server.jobs.WorkFailedException;
 import org.springframework.stereotype.Component;
@@ -54,7 +55,7 @@ class ExportWork implements Work {
   }
 
   @Override
-  public void cancelled(Task task) {
+  public void stopped(Task task, JobState how) {
     files.drop(task.job());
   }
 }

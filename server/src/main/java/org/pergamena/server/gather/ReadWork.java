@@ -12,6 +12,7 @@ import org.pergamena.formats.read.UnreadableException;
 import org.pergamena.server.fetch.FetchException;
 import org.pergamena.server.fetch.WebSources;
 import org.pergamena.server.jobs.JobKind;
+import org.pergamena.server.jobs.JobState;
 import org.pergamena.server.jobs.Work;
 import org.pergamena.server.jobs.WorkFailedException;
 import org.pergamena.server.maps.Maps;
@@ -84,9 +85,8 @@ class ReadWork implements Work {
               files.bytes(file.content()),
               share -> progress.at("Reading", 0.05 + 0.75 * share));
       UUID text = files.keep(task.map(), task.source(), file.content(), file.name(), read);
-      progress.at("Finding sentences", 0.8);
       Sources.Entry before = sources.entry(task.map(), task.source());
-      sources.prepare(before, text, read.language());
+      sources.prepare(before, text, read.language(), () -> progress.at("Finding sentences", 0.8));
       TopicMap map = maps.get(task.map()).map();
       Change change = change(map, task, before, text);
       return () -> {
@@ -147,7 +147,10 @@ class ReadWork implements Work {
   }
 
   @Override
-  public void cancelled(Task task) {
-    shelf.failed(task.map(), task.source(), "Reading was cancelled. Read it again or take it out.");
+  public void stopped(Task task, JobState how) {
+    if (how == JobState.CANCELLED) {
+      shelf.failed(
+          task.map(), task.source(), "Reading was cancelled. Read it again or take it out.");
+    }
   }
 }

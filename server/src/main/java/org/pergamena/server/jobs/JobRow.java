@@ -37,6 +37,10 @@ class JobRow {
   String options;
   String problem;
   boolean cancelled;
+
+  /** How often it was begun. */
+  int tries;
+
   Instant createdAt;
   Instant changedAt;
 

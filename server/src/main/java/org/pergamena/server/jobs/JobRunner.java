@@ -1,6 +1,7 @@
 package org.pergamena.server.jobs;
 
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
+import jakarta.persistence.PessimisticLockException;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,7 @@ import org.pergamena.server.maps.StaleException;
 import org.pergamena.server.site.Outage;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Component;
 
 /** Does jobs, one call each, and sees that each ends in a state that says how. */
@@ -19,6 +21,15 @@ class JobRunner {
   static final TaskDescriptor<Void> TASK = TaskDescriptor.of("job");
   private static final Logger LOG = LoggerFactory.getLogger(JobRunner.class);
   private static final long BETWEEN_NANOS = 100_000_000;
+
+  /** How often a job is begun that each time took the server down with it. */
+  private static final int MOST_TRIES = 3;
+
+  private static final String OURS =
+      "This did not work, through no fault of yours. Nothing on the map has changed; try again.";
+  private static final String GIVEN_UP =
+      "This was begun three times and came to no end, so it was given up. Nothing on the map has"
+          + " changed; try it with less at a time.";
 
   private final Jobs jobs;
   private final Map<JobKind, Work> works = new EnumMap<>(JobKind.class);
@@ -33,38 +44,58 @@ class JobRunner {
   }
 
   private void run(JobRow job) {
-    Work work = works.get(job.kind);
-    Work.Task task = job.task();
+    if (job.tries > MOST_TRIES) {
+      stop(job, JobState.FAILED, GIVEN_UP);
+      return;
+    }
     try {
       if (job.cancelled) {
         throw new CancellationException();
       }
-      while (!finished(work, task)) {
-        LOG.debug("computing a job again, what it was computed from has changed");
-      }
+      finish(works.get(job.kind), job.task());
     } catch (CancellationException e) {
-      work.cancelled(task);
-      jobs.end(job.id, JobState.CANCELLED, null);
+      stop(job, JobState.CANCELLED, null);
     } catch (WorkFailedException e) {
-      jobs.end(job.id, JobState.FAILED, e.getMessage());
-    } catch (RuntimeException | OutOfMemoryError e) {
+      stop(job, JobState.FAILED, e.getMessage());
+    } catch (Throwable e) { // whatever it is, it ends this job and nothing else
       if (Outage.is(e)) {
         throw new IllegalStateException("the database is away; the job is done again", e);
       }
       LOG.error("a job failed", e);
-      jobs.end(
-          job.id,
-          JobState.FAILED,
-          "This did not work, through no fault of yours. Nothing on the map has changed; try again.");
+      stop(job, JobState.FAILED, OURS);
     }
   }
 
-  private boolean finished(Work work, Work.Task task) throws WorkFailedException {
+  /**
+   * Ends a job that came to nothing, and lets its work tidy up, if there is still what it was for.
+   */
+  private void stop(JobRow job, JobState state, String problem) {
     try {
-      jobs.finish(task, work.run(task, progress(task.job())));
-      return true;
-    } catch (StaleException e) {
-      return false;
+      works.get(job.kind).stopped(job.task(), state);
+    } catch (RuntimeException e) {
+      if (Outage.is(e)) {
+        throw e;
+      }
+      LOG.debug("nothing was left to tidy up after a job", e);
+    }
+    jobs.end(job.id, state, problem);
+  }
+
+  private void finish(Work work, Work.Task task) throws WorkFailedException {
+    int conflicts = 0;
+    while (true) {
+      try {
+        jobs.finish(task, work.run(task, progress(task.job())));
+        return;
+      } catch (StaleException e) {
+        LOG.debug("computing a job again, what it was computed from has changed");
+      } catch (PessimisticLockingFailureException | PessimisticLockException e) {
+        conflicts++;
+        if (conflicts == MOST_TRIES) {
+          throw e;
+        }
+        LOG.debug("doing a job again, it came in the way of another transaction", e);
+      }
     }
   }
 

@@ -12,6 +12,7 @@ import java.util.concurrent.CancellationException;
 import org.pergamena.server.maps.Limits;
 import org.pergamena.server.maps.News;
 import org.pergamena.server.site.Refused;
+import org.pergamena.server.site.Sentence;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -127,7 +128,11 @@ public class Jobs {
   @Transactional
   Optional<JobRow> begin(UUID jobId) {
     Optional<JobRow> job = locked(jobId).filter(row -> !row.state.over());
-    job.ifPresent(row -> move(row, JobState.RUNNING, "Beginning", 0));
+    job.ifPresent(
+        row -> {
+          row.tries++;
+          move(row, JobState.RUNNING, "Beginning", 0);
+        });
     return job;
   }
 
@@ -168,7 +173,7 @@ public class Jobs {
   }
 
   private void over(JobRow job, JobState state, String problem) {
-    job.problem = problem;
+    job.problem = Sentence.kept(problem);
     move(job, state, job.step, state == JobState.DONE ? 1 : job.share);
     entities.flush();
     turns.leave(job);

@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import javax.sql.DataSource;
+import org.pergamena.server.site.Outage;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -23,7 +24,14 @@ class SchedulerConfiguration {
     return Scheduler.create(
             new TransactionAwareDataSourceProxy(database),
             Tasks.oneTime(JobRunner.TASK)
-                .onFailure((failed, operations) -> operations.reschedule(failed, soon()))
+                .onFailure(
+                    (failed, operations) -> {
+                      if (failed.getCause().filter(Outage::is).isPresent()) {
+                        operations.reschedule(failed, soon());
+                      } else {
+                        operations.stop();
+                      }
+                    })
                 .execute((task, context) -> runner.run(UUID.fromString(task.getId()))))
         .threads(THREADS)
         .pollingInterval(Duration.ofSeconds(1))

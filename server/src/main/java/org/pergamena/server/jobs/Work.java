@@ -17,8 +17,8 @@ public interface Work {
    */
   Finish run(Task task, Progress progress) throws WorkFailedException;
 
-  /** Told that a job was cancelled. */
-  default void cancelled(Task task) {}
+  /** Told that a job came to nothing: it was cancelled, or failed. */
+  default void stopped(Task task, JobState how) {}
 
   /**
    * A job to do.

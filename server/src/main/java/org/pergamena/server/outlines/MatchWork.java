@@ -38,8 +38,8 @@ class MatchWork implements Work {
 
   @Override
   public Finish run(Task task, Progress progress) {
-    progress.at("Finding sentences", 0.02);
-    Matching matching = new Matching(sources.analysed(task.map()));
+    Matching matching =
+        new Matching(sources.analysed(task.map(), () -> progress.at("Finding sentences", 0.02)));
     TopicMap map = maps.get(task.map()).map();
     if (!task.options().isEmpty()) {
       UUID topic = UUID.fromString(task.options());

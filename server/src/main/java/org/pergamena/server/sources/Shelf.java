@@ -19,6 +19,7 @@ import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
 import org.pergamena.server.maps.ShelfKeeper;
 import org.pergamena.server.site.Refused;
+import org.pergamena.server.site.Sentence;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -136,7 +137,7 @@ public class Shelf implements ShelfKeeper {
   /** Keeps why a source could not be read, or that nothing is known against it. */
   @Transactional
   public void failed(UUID mapId, UUID sourceId, String problem) {
-    row(mapId, sourceId).problem = problem;
+    row(mapId, sourceId).problem = Sentence.kept(problem);
   }
 
   /**

@@ -180,29 +180,38 @@ public class Sources {
    * must not be called with a transaction open.
    */
   public List<Analysed> analysed(UUID mapId) {
-    return of(mapId).stream().filter(Entry::ready).map(this::analysed).toList();
+    return analysed(mapId, () -> {});
+  }
+
+  /**
+   * The texts of the sources of a map that have been read, split into sentences.
+   *
+   * @param check called again and again; what it throws ends the work
+   */
+  public List<Analysed> analysed(UUID mapId, Runnable check) {
+    return of(mapId).stream()
+        .filter(Entry::ready)
+        .map(entry -> analysed(source(entry), entry.textId(), check))
+        .toList();
   }
 
   /**
    * Splits a text that a source is to get into sentences, ahead of its being distilled.
    *
    * @param language that was told from the text
+   * @param check called again and again; what it throws ends the work
    */
-  public void prepare(Entry entry, UUID textId, String language) {
+  public void prepare(Entry entry, UUID textId, String language, Runnable check) {
     String spoken = entry.chosenLanguage() == null ? language : entry.chosenLanguage();
-    analysed(new Source(entry.id(), entry.name(), text(textId), List.of(), spoken), textId);
-  }
-
-  private Analysed analysed(Entry entry) {
-    return analysed(source(entry), entry.textId());
+    analysed(new Source(entry.id(), entry.name(), text(textId), List.of(), spoken), textId, check);
   }
 
   /** Computed without a connection; several that want the same at once may compute it each. */
-  private Analysed analysed(Source source, UUID textId) {
+  private Analysed analysed(Source source, UUID textId, Runnable check) {
     Spoken spoken = new Spoken(textId, source.language());
     Analysed text = analysed.getIfPresent(spoken);
     if (text == null) {
-      text = TextAnalyser.analyse(source.without(List.of()));
+      text = TextAnalyser.analyse(source.without(List.of()), check);
       analysed.put(spoken, text);
     }
     return Analysed.of(source, text.sentences(), text.punctuated());

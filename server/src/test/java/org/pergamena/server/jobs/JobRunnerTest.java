@@ -13,6 +13,7 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import jakarta.persistence.PessimisticLockException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -63,7 +64,7 @@ class JobRunnerTest {
               throw new AssertionError("it went on");
             });
     runner.run(job.id);
-    verify(work).cancelled(job.task());
+    verify(work).stopped(job.task(), JobState.CANCELLED);
     verify(jobs).end(job.id, JobState.CANCELLED, null);
   }
 
@@ -79,6 +80,44 @@ class JobRunnerTest {
     when(work.run(any(), any())).thenThrow(new IllegalStateException("bug"));
     runner.run(job.id);
     verify(jobs).end(eq(job.id), eq(JobState.FAILED), contains("try again"));
+  }
+
+  @Test
+  void whatever_is_thrown_ends_the_job_and_nothing_else() throws Exception {
+    when(work.run(any(), any())).thenThrow(new StackOverflowError());
+    runner.run(job.id);
+    verify(jobs).end(eq(job.id), eq(JobState.FAILED), contains("try again"));
+  }
+
+  @Test
+  void a_job_whose_map_is_gone_ends_though_nothing_is_left_to_tidy_up() throws Exception {
+    when(work.run(any(), any())).thenThrow(new java.util.concurrent.CancellationException());
+    doThrow(new IllegalStateException("no such source")).when(work).stopped(any(), any());
+    runner.run(job.id);
+    verify(jobs).end(job.id, JobState.CANCELLED, null);
+  }
+
+  @Test
+  void what_comes_in_the_way_of_another_is_done_again_but_not_for_ever() throws Exception {
+    when(work.run(any(), any())).thenReturn(NOTHING);
+    doThrow(new PessimisticLockException("deadlock"))
+        .doNothing()
+        .when(jobs)
+        .finish(job.task(), NOTHING);
+    runner.run(job.id);
+    verify(jobs, never()).end(any(), any(), any());
+    doThrow(new PessimisticLockException("deadlock")).when(jobs).finish(job.task(), NOTHING);
+    runner.run(job.id);
+    verify(work, times(5)).run(any(), any());
+    verify(jobs).end(eq(job.id), eq(JobState.FAILED), contains("try again"));
+  }
+
+  @Test
+  void a_job_that_took_the_server_down_three_times_is_given_up() throws Exception {
+    job.tries = 4;
+    runner.run(job.id);
+    verify(work, never()).run(any(), any());
+    verify(jobs).end(eq(job.id), eq(JobState.FAILED), contains("given up"));
   }
 
   @Test

@@ -27,13 +27,29 @@ public final class TextAnalyser {
 
   /** The sentences of a source, headings left out. */
   public static Analysed analyse(Source source) {
+    return analyse(source, () -> {});
+  }
+
+  /**
+   * The sentences of a source, headings left out.
+   *
+   * @param check called again and again, on the calling thread alone; what it throws ends the work
+   */
+  public static Analysed analyse(Source source, Runnable check) {
+    Thread caller = Thread.currentThread();
+    Runnable mine =
+        () -> {
+          if (Thread.currentThread() == caller) {
+            check.run();
+          }
+        };
     SourceText text = source.text();
     Tongue tongue = Tongue.of(source.language());
     boolean punctuated = punctuated(text);
     List<List<Sentence>> blocks =
         IntStream.range(0, text.blocks().size())
             .parallel()
-            .mapToObj(i -> sentences(text, i, punctuated, tongue))
+            .mapToObj(i -> sentences(text, i, punctuated, tongue, mine))
             .toList();
     List<Sentence> sentences = blocks.stream().flatMap(List::stream).toList();
     boolean told =
@@ -73,7 +89,8 @@ public final class TextAnalyser {
   }
 
   private static List<Sentence> sentences(
-      SourceText text, int index, boolean punctuated, Tongue tongue) {
+      SourceText text, int index, boolean punctuated, Tongue tongue, Runnable check) {
+    check.run();
     Block block = text.blocks().get(index);
     if (!block.kind().runs()) {
       return List.of();
@@ -81,6 +98,7 @@ public final class TextAnalyser {
     List<Span> spans =
         punctuated ? marked(text.text(), block, tongue) : Spoken.sentences(text, block, tongue);
     return spans.stream()
+        .peek(s -> check.run())
         .map(s -> new Sentence(s, index, tokens(text.text(), s.start(), s.end(), tongue)))
         .toList();
   }
