@@ -2,6 +2,7 @@ package org.pergamena.server.bring;
 
 import java.io.IOException;
 import java.util.UUID;
+import org.pergamena.core.source.FileName;
 import org.pergamena.formats.bring.MapFiles;
 import org.pergamena.formats.json.MapArchive;
 import org.springframework.http.HttpStatus;
@@ -29,7 +30,7 @@ class BringController {
   @ResponseStatus(HttpStatus.CREATED)
   BroughtMap bring(@AuthenticationPrincipal UUID visitor, @RequestPart("file") MultipartFile file)
       throws IOException {
-    String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
+    String name = FileName.of(file.getOriginalFilename());
     MapArchive.Contents contents = MapFiles.read(name, file.getBytes(), visitor);
     return new BroughtMap(bringing.bring(visitor, contents, Bringing.read(contents.pictures())));
   }

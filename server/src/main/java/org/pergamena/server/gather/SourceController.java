@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.pergamena.core.map.ShelfChange;
+import org.pergamena.core.source.FileName;
 import org.pergamena.formats.SourceReader;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
@@ -106,16 +107,11 @@ class SourceController {
       @RequestParam(required = false) UUID work,
       @RequestPart("file") MultipartFile file)
       throws IOException {
-    Added added = add(visitor, map, name(file), file.getBytes());
+    Added added = add(visitor, map, FileName.of(file.getOriginalFilename()), file.getBytes());
     if (work != null && added.already() == null) {
       references.join(map, work, added.id());
     }
     return added;
-  }
-
-  private static String name(MultipartFile file) {
-    String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
-    return name.substring(name.replace('\\', '/').lastIndexOf('/') + 1);
   }
 
   @PostMapping(path = "/pasted", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -132,7 +128,11 @@ class SourceController {
     boolean markdown = pasted.text().lines().anyMatch(line -> line.matches("#{1,6} \\S.*"));
     String kind = rich && !markdown ? SourceReader.PASTED : markdown ? ".md" : ".txt";
     String words = rich && !markdown ? pasted.html() : pasted.text();
-    return add(visitor, map, pasted.title().strip() + kind, words.getBytes(StandardCharsets.UTF_8));
+    return add(
+        visitor,
+        map,
+        FileName.of(pasted.title().replace('/', '-')) + kind,
+        words.getBytes(StandardCharsets.UTF_8));
   }
 
   @PostMapping(path = "/address", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -205,14 +205,15 @@ class SourceController {
       news.tell(map);
       return;
     }
-    UUID content = files.had(map, source, bytes, name(file));
+    UUID content = files.had(map, source, bytes, FileName.of(file.getOriginalFilename()));
     shelf.failed(map, source, null);
     jobs.ask(
         visitor,
         map,
         source,
         JobKind.READ,
-        JSON.writeValueAsString(Map.of("content", content, "name", name(file))));
+        JSON.writeValueAsString(
+            Map.of("content", content, "name", FileName.of(file.getOriginalFilename()))));
   }
 
   /** Takes a source off the shelf, with what topics have of it; that can be undone. */

@@ -10,6 +10,7 @@ import java.util.concurrent.CancellationException;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.server.maps.StaleException;
 import org.pergamena.server.site.Outage;
+import org.pergamena.server.site.Refused;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.PessimisticLockingFailureException;
@@ -55,7 +56,7 @@ class JobRunner {
       finish(works.get(job.kind), job.task());
     } catch (CancellationException e) {
       stop(job, JobState.CANCELLED, null);
-    } catch (WorkFailedException e) {
+    } catch (WorkFailedException | Refused e) {
       stop(job, JobState.FAILED, e.getMessage());
     } catch (Throwable e) { // whatever it is, it ends this job and nothing else
       if (Outage.is(e)) {

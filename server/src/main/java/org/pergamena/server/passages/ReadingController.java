@@ -180,7 +180,11 @@ class ReadingController {
   }
 
   private PageLayout layout(UUID map, UUID source) {
-    return sources.layout(sources.entry(map, source).textId());
+    Sources.Entry entry = sources.entry(map, source);
+    if (!entry.ready()) {
+      throw Refused.notFound("The text of this source");
+    }
+    return sources.layout(entry.textId());
   }
 
   @GetMapping("/sources/{source}/marks")

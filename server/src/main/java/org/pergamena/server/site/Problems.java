@@ -1,5 +1,6 @@
 package org.pergamena.server.site;
 
+import java.sql.SQLException;
 import org.pergamena.core.map.MapRuleException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Errors as problem details (RFC 9457), each with a sentence that a person can act on. */
@@ -87,7 +89,32 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
+  ProblemDetail unread(MultipartException e) {
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.BAD_REQUEST, "The file did not come whole. Choose it once more.");
+  }
+
+  /** Data exceptions (class 22) of SQL: a string or number that the database does not take. */
+  private static boolean untaken(Throwable error) {
+    for (Throwable at = error; at != null; at = at.getCause()) {
+      if (at instanceof SQLException sql
+          && sql.getSQLState() != null
+          && sql.getSQLState().startsWith("22")) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  @ExceptionHandler
   ProblemDetail unexpected(Exception e) {
+    if (untaken(e)) {
+      LOG.warn("a request held what cannot be kept: {}", e.getClass().getSimpleName());
+      return ProblemDetail.forStatusAndDetail(
+          HttpStatus.BAD_REQUEST,
+          "Something in this cannot be kept: a character that is none, or too large a number. Take"
+              + " it out and try again.");
+    }
     if (Outage.is(e)) {
       LOG.warn("a request met a database that is away: {}", e.getMessage());
       return ProblemDetail.forStatusAndDetail(

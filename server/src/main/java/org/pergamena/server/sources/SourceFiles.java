@@ -286,7 +286,7 @@ public class SourceFiles {
     for (SourceRow row : rows) {
       SourceRow copy = row.copy(toMap);
       entities.persist(copy);
-      entities.persist(new FileRow(copy.id, copy.contentId, copy.fileName));
+      keepFile(copy);
       copies.put(row.id, copy.id);
     }
     return copies;
@@ -323,13 +323,20 @@ public class SourceFiles {
           copy.reference = CslJson.write(copy.citeKey, known);
         }
         entities.persist(copy);
-        entities.persist(new FileRow(copy.id, copy.contentId, copy.fileName));
+        keepFile(copy);
         entities.flush();
         same = copy.id;
       }
       brought.put(id, same);
     }
     return brought;
+  }
+
+  /** An address that has not been fetched yet has no file. */
+  private void keepFile(SourceRow row) {
+    if (row.contentId != null) {
+      entities.persist(new FileRow(row.id, row.contentId, row.fileName));
+    }
   }
 
   private SourceRow row(UUID mapId, UUID sourceId) {

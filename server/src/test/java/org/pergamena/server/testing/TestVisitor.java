@@ -130,6 +130,11 @@ public final class TestVisitor {
 
   /** Uploads a file to a path. */
   public Answer uploadTo(String path, String name, byte[] bytes) {
+    return uploadTo("POST", path, name, bytes);
+  }
+
+  /** Uploads a file to a path, by a method. */
+  public Answer uploadTo(String method, String path, String name, byte[] bytes) {
     String boundary = "b" + UUID.randomUUID();
     byte[] head =
         ("--"
@@ -143,7 +148,7 @@ public final class TestVisitor {
     System.arraycopy(head, 0, body, 0, head.length);
     System.arraycopy(bytes, 0, body, head.length, bytes.length);
     System.arraycopy(tail, 0, body, head.length + bytes.length, tail.length);
-    return send("POST", path, body, "multipart/form-data; boundary=" + boundary);
+    return send(method, path, body, "multipart/form-data; boundary=" + boundary);
   }
 
   /** Uploads a file and waits until it has been read; gives the source's identity. */
@@ -221,7 +226,8 @@ public final class TestVisitor {
     }
   }
 
-  private Answer send(
+  /** Sends a request as it is. */
+  public Answer send(
       String method, String path, byte[] body, String type, String... headersBeside) {
     BodyPublisher publisher =
         body == null ? BodyPublishers.noBody() : BodyPublishers.ofByteArray(body);
