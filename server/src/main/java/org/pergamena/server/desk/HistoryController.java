@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PositiveOrZero;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.history.Comparison;
@@ -50,7 +51,7 @@ class HistoryController {
   }
 
   /** What an earlier state is to be called; empty for nothing. */
-  record VersionName(@NotNull String name) {}
+  record VersionName(@NotNull @Size(max = 300) String name) {}
 
   /**
    * Bringing an earlier state back, under an identity of its own, from a state of the desk.

@@ -3,6 +3,7 @@ package org.pergamena.server.desk;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -65,9 +66,9 @@ class MapController {
    * @param height of the window in scene pixels, or null
    */
   record Folding(
-      @Schema(types = {"array", "null"}) Set<UUID> close,
-      @Schema(types = {"array", "null"}) Set<UUID> open,
-      @Schema(types = {"array", "null"}) Set<UUID> closed,
+      @Schema(types = {"array", "null"}) @Size(max = 20_000) Set<UUID> close,
+      @Schema(types = {"array", "null"}) @Size(max = 20_000) Set<UUID> open,
+      @Schema(types = {"array", "null"}) @Size(max = 20_000) Set<UUID> closed,
       @Schema(types = {"integer", "null"}) Integer level,
       @Schema(types = {"number", "null"}) Double width,
       @Schema(types = {"number", "null"}) Double height,
@@ -172,7 +173,9 @@ class MapController {
 
   @PutMapping("/{map}/folds")
   Patch fold(
-      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @RequestBody Folding folding) {
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid Folding folding) {
     if (folding.close() != null || folding.open() != null) {
       views.toggle(visitor, map, orNone(folding.close()), orNone(folding.open()));
     } else {

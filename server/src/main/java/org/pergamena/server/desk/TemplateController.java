@@ -2,6 +2,7 @@ package org.pergamena.server.desk;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -24,7 +25,7 @@ class TemplateController {
   }
 
   /** Which template a map begins from. */
-  record Beginning(@NotNull String template) {}
+  record Beginning(@NotNull @Size(max = 100) String template) {}
 
   @GetMapping
   List<Copies.Template> templates(@AuthenticationPrincipal UUID visitor) {

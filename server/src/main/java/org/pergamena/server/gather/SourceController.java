@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
@@ -43,6 +44,9 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 @RequestMapping("/api/maps/{map}/sources")
 class SourceController {
+  private static final int LONGEST_PASTE = 10_000_000;
+  private static final String TOO_LONG = "is too long to be pasted; save it as a file and add that";
+
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
   private final Maps maps;
@@ -79,12 +83,14 @@ class SourceController {
    * @param html the same as rich text, if it was copied from a page or a word processor
    */
   record Pasted(
-      @NotBlank String title,
-      @NotNull String text,
-      @Schema(types = {"string", "null"}) String html) {}
+      @NotBlank @Size(max = 1_000) String title,
+      @NotNull @Size(max = LONGEST_PASTE, message = TOO_LONG) String text,
+      @Schema(types = {"string", "null"}) @Size(max = LONGEST_PASTE, message = TOO_LONG)
+          String html) {}
 
   /** An address of the web. */
-  record Address(@NotBlank String address) {}
+  record Address(
+      @NotBlank @Size(max = 2_000, message = "is longer than addresses are") String address) {}
 
   /**
    * A source that was added.

@@ -26,6 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/maps/{map}")
 class OutlineController {
+  private static final int LONGEST_OUTLINE = 5_000_000;
   private static final int LONGEST_PASTE = 200_000;
 
   private final Outlines outlines;
@@ -41,7 +42,10 @@ class OutlineController {
   }
 
   /** An outline as it is written. */
-  record Written(@NotNull String name, @NotNull String body) {}
+  record Written(
+      @NotNull @Size(max = 300) String name,
+      @NotNull @Size(max = LONGEST_OUTLINE, message = "is longer than outlines are; use less")
+          String body) {}
 
   /** Text that was pasted. */
   record PastedOutline(
@@ -52,7 +56,7 @@ class OutlineController {
           String text) {}
 
   /** Proposals by identity. */
-  record Chosen(@NotNull Set<UUID> proposals) {}
+  record Chosen(@NotNull @Size(max = 20_000) Set<UUID> proposals) {}
 
   @GetMapping("/outline")
   Outlines.OutlineView outline(@PathVariable UUID map) {

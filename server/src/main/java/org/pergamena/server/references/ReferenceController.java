@@ -90,7 +90,8 @@ class ReferenceController {
       List<WorkTypeView> types) {}
 
   /** A style and a language, ISO 639-1. */
-  record StyleChoice(@NotNull String style, @NotNull String language) {}
+  record StyleChoice(
+      @NotNull @Size(max = 40) String style, @NotNull @Size(max = 10) String language) {}
 
   /** A citation as it is written in a note. */
   record WrittenNote(@NotNull @Size(max = 1000) String note) {}

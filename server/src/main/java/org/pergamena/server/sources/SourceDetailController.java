@@ -44,6 +44,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/maps/{map}/sources/{source}")
 class SourceDetailController {
+  private static final int MOST_EXCLUSIONS = 10_000;
+
   private final Maps maps;
   private final Sources sources;
   private final SourceFiles files;
@@ -220,7 +222,8 @@ class SourceDetailController {
       @PathVariable UUID source,
       @RequestBody List<Span> spans) {
     int length = sources.source(map, source).text().text().length();
-    if (spans.stream().anyMatch(span -> span.end() > length)) {
+    boolean lying = spans.stream().allMatch(span -> span != null && span.end() <= length);
+    if (!lying || spans.size() > MOST_EXCLUSIONS) {
       throw new Refused(HttpStatus.BAD_REQUEST, "That part does not lie in the source. Reload it.");
     }
     shelf.exclude(map, source, spans);
