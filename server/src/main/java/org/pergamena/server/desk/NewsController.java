@@ -8,6 +8,7 @@ import org.pergamena.server.maps.NewsFeed;
 import org.pergamena.server.maps.ShelfState;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,7 +43,8 @@ class NewsController {
   }
 
   @GetMapping(path = "/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter news(@PathVariable UUID map) {
-    return news.listen(map, () -> new News(maps.revision(map), shelf.of(map), jobs.of(map)));
+  SseEmitter news(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    return news.listen(
+        visitor, map, () -> new News(maps.revision(map), shelf.of(map), jobs.of(map)));
   }
 }

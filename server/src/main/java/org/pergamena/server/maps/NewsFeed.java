@@ -13,15 +13,18 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Supplier;
 import javax.sql.DataSource;
+import org.pergamena.server.site.Refused;
 import org.postgresql.PGConnection;
 import org.postgresql.PGNotification;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -31,16 +34,44 @@ public class NewsFeed {
   private static final Logger LOG = LoggerFactory.getLogger(NewsFeed.class);
   private static final int WAIT_MS = 1000;
   private static final int TICKS_BETWEEN_SIGNS_OF_LIFE = 15;
-  private static final int SENDERS = 4;
 
-  /** A page; {@code due} while news wait to be sent to it, so that they wait once. */
-  private record Listener(UUID map, SseEmitter emitter, Supplier<Object> news, AtomicBoolean due) {}
+  /** Pages whose news are put together at a time. */
+  private static final int AT_ONCE = 4;
+
+  /** Pages that one person may have open. */
+  static final int MOST_OF_ONE = 40;
+
+  private static final int MOST = 1_000;
+
+  /**
+   * A page that is open. One thread at a time sends to it, however slow it is, and none waits for
+   * that: what is to be told meanwhile is told once it has been sent to.
+   */
+  private static final class Listener {
+    private final UUID person;
+    private final UUID map;
+    private final SseEmitter emitter = new SseEmitter(0L);
+    private final Supplier<Object> news;
+    private final AtomicBoolean due = new AtomicBoolean();
+    private final AtomicBoolean sign = new AtomicBoolean();
+    private final AtomicBoolean busy = new AtomicBoolean();
+
+    Listener(UUID person, UUID map, Supplier<Object> news) {
+      this.person = person;
+      this.map = map;
+      this.news = news;
+    }
+
+    boolean waits() {
+      return due.get() || sign.get();
+    }
+  }
 
   private final DataSource database;
   private final Map<UUID, List<Listener>> listeners = new ConcurrentHashMap<>();
+  private final Semaphore turns = new Semaphore(AT_ONCE, true);
   private final ExecutorService senders =
-      Executors.newFixedThreadPool(
-          SENDERS,
+      Executors.newCachedThreadPool(
           task -> {
             Thread thread = new Thread(task, "news-sender");
             thread.setDaemon(true);
@@ -52,21 +83,32 @@ public class NewsFeed {
     this.database = database;
   }
 
-  /** Sends the news of a map to a page, now and whenever there are any. */
-  public SseEmitter listen(UUID mapId, Supplier<Object> news) {
-    SseEmitter emitter = new SseEmitter(0L);
-    Listener listener = new Listener(mapId, emitter, news, new AtomicBoolean());
-    List<Listener> list = listeners.computeIfAbsent(mapId, id -> new CopyOnWriteArrayList<>());
-    list.add(listener);
-    emitter.onCompletion(() -> leave(listener));
-    emitter.onError(e -> leave(listener));
+  /**
+   * Sends the news of a map to a page, now and whenever there are any.
+   *
+   * @throws Refused if the person has as many pages open as there may be
+   */
+  public SseEmitter listen(UUID person, UUID mapId, Supplier<Object> news) {
+    List<Listener> all = listeners.values().stream().flatMap(List::stream).toList();
+    long own = all.stream().filter(listener -> listener.person.equals(person)).count();
+    if (own >= MOST_OF_ONE || all.size() >= MOST) {
+      throw new Refused(
+          HttpStatus.TOO_MANY_REQUESTS,
+          "There are "
+              + all.size()
+              + " pages open, as many as can be told what is new. Close some.");
+    }
+    Listener listener = new Listener(person, mapId, news);
+    listeners.computeIfAbsent(mapId, id -> new CopyOnWriteArrayList<>()).add(listener);
+    listener.emitter.onCompletion(() -> leave(listener));
+    listener.emitter.onError(e -> leave(listener));
     soon(listener);
-    return emitter;
+    return listener.emitter;
   }
 
   private void leave(Listener listener) {
     listeners.computeIfPresent(
-        listener.map(),
+        listener.map,
         (id, list) -> {
           list.remove(listener);
           return list.isEmpty() ? null : list;
@@ -120,34 +162,59 @@ public class NewsFeed {
     }
   }
 
-  /** Has a page told what is new as soon as a sender is free; once, however often that is asked. */
+  /** Has a page told what is new; once, however often that is asked before it is sent to. */
   private void soon(Listener listener) {
-    if (open && listener.due().compareAndSet(false, true)) {
+    listener.due.set(true);
+    begin(listener);
+  }
+
+  /** Has a page told that it is still heard. */
+  private void greet(Listener listener) {
+    listener.sign.set(true);
+    begin(listener);
+  }
+
+  private void begin(Listener listener) {
+    if (open && listener.waits() && listener.busy.compareAndSet(false, true)) {
       senders.execute(
           () -> {
-            listener.due().set(false);
-            tell(listener);
+            try {
+              serve(listener);
+            } finally {
+              listener.busy.set(false);
+            }
+            begin(listener); // for what came in between
           });
     }
   }
 
-  /** Has a page told that it is still heard; by a sender, as a slow page must not keep others. */
-  private void greet(Listener listener) {
-    senders.execute(() -> send(listener, SseEmitter.event().comment("still here")));
+  private void serve(Listener listener) {
+    if (listener.due.getAndSet(false)) {
+      listener.sign.set(false);
+      tell(listener);
+    } else if (listener.sign.getAndSet(false)) {
+      send(listener, SseEmitter.event().comment("still here"));
+    }
   }
 
   private void tell(Listener listener) {
+    Object news;
+    turns.acquireUninterruptibly();
     try {
-      send(listener, SseEmitter.event().name("news").data(listener.news().get()));
+      news = listener.news.get();
     } catch (RuntimeException e) {
       LOG.debug("no news of a map that is gone", e);
       end(listener);
+      return;
+    } finally {
+      turns.release();
     }
+    send(listener, SseEmitter.event().name("news").data(news));
   }
 
   private void send(Listener listener, SseEmitter.SseEventBuilder event) {
     try {
-      listener.emitter().send(event);
+      listener.emitter.send(event);
     } catch (IOException | IllegalStateException e) {
       LOG.debug("a page has gone", e);
       end(listener);
@@ -158,7 +225,7 @@ public class NewsFeed {
   private void end(Listener listener) {
     leave(listener);
     try {
-      listener.emitter().complete();
+      listener.emitter.complete();
     } catch (IllegalStateException e) {
       LOG.debug("a page had gone already", e);
     }

@@ -1,8 +1,10 @@
 package org.pergamena.server.maps;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.mockConstruction;
@@ -23,6 +25,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.MockedConstruction;
+import org.pergamena.server.site.Refused;
 import org.postgresql.PGConnection;
 import org.postgresql.PGNotification;
 import org.postgresql.core.Notification;
@@ -31,7 +34,10 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Pages come and go; those that stay hear their news. */
 class NewsFeedTest {
   private static final long PATIENCE_SECONDS = 60;
+  private static final int SLOW = 12;
   private static final int WAITS_UNTIL_A_SIGN_OF_LIFE = 15;
+
+  private static final UUID SOMEBODY = UUID.randomUUID();
 
   private final UUID map = UUID.randomUUID();
   private final PGConnection server = mock(PGConnection.class);
@@ -51,8 +57,9 @@ class NewsFeedTest {
     feed = new NewsFeed(database);
     try (MockedConstruction<SseEmitter> pages =
         mockConstruction(SseEmitter.class, NewsFeedTest::goes)) {
-      feed.listen(map, () -> "news of the page that goes");
+      feed.listen(SOMEBODY, map, () -> "news of the page that goes");
       feed.listen(
+          SOMEBODY,
           map,
           () -> {
             if (waits.get() > WAITS_UNTIL_A_SIGN_OF_LIFE) {
@@ -107,6 +114,61 @@ class NewsFeedTest {
     verify(gone, timeout(PATIENCE_SECONDS * 1000).atLeastOnce()).complete();
     verify(there, timeout(PATIENCE_SECONDS * 1000).atLeast(2))
         .send(any(SseEmitter.SseEventBuilder.class));
+  }
+
+  @Test
+  void many_slow_pages_keep_nobody_from_hearing() throws Exception {
+    CountDownLatch read = new CountDownLatch(1);
+    AtomicInteger first = new AtomicInteger();
+    try (MockedConstruction<SseEmitter> pages =
+        mockConstruction(SseEmitter.class, (page, made) -> slow(page, made, read))) {
+      for (int i = 0; i < SLOW; i++) {
+        feed.listen(UUID.randomUUID(), map, () -> "news of a page that does not read");
+      }
+      CountDownLatch heard = new CountDownLatch(1);
+      feed.listen(
+          SOMEBODY,
+          map,
+          () -> {
+            first.incrementAndGet();
+            heard.countDown();
+            return "news of a page that reads";
+          });
+      assertThat(heard.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+      SseEmitter reads = pages.constructed().get(SLOW);
+      verify(reads, timeout(PATIENCE_SECONDS * 1000)).send(any(SseEmitter.SseEventBuilder.class));
+    } finally {
+      read.countDown();
+    }
+    assertThat(first).as("told once").hasValue(1);
+  }
+
+  private static void slow(SseEmitter page, MockedConstruction.Context made, CountDownLatch read)
+      throws IOException {
+    if (made.getCount() <= SLOW) {
+      doAnswer(
+              call -> {
+                read.await();
+                return null;
+              })
+          .when(page)
+          .send(any(SseEmitter.SseEventBuilder.class));
+    }
+  }
+
+  @Test
+  void a_person_has_only_so_many_pages_open() {
+    UUID many = UUID.randomUUID();
+    try (MockedConstruction<SseEmitter> pages = mockConstruction(SseEmitter.class)) {
+      for (int i = 0; i < NewsFeed.MOST_OF_ONE; i++) {
+        feed.listen(many, UUID.randomUUID(), () -> "");
+      }
+      assertThatThrownBy(() -> feed.listen(many, map, () -> ""))
+          .isInstanceOf(Refused.class)
+          .hasMessageContaining("Close some");
+      feed.listen(UUID.randomUUID(), map, () -> "");
+      assertThat(pages.constructed()).hasSize(NewsFeed.MOST_OF_ONE + 1);
+    }
   }
 
   @Test
