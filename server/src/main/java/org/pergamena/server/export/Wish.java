@@ -50,6 +50,12 @@ record Wish(
     String course,
     String foot,
     Boolean footnotes) {
+  /** All of a map. */
+  static final Wish EVERYTHING =
+      new Wish(
+          null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
+          null, null, null, null, null, null, null);
+
   private static final double USUAL_SCALE = 2;
   private static final int USUAL_SHARPNESS = 4;
 

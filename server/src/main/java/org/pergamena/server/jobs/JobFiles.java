@@ -16,8 +16,12 @@ import org.springframework.transaction.support.TransactionTemplate;
  * between one part and the next.
  */
 @Service
-public class JobFiles {
+public class JobFiles implements Upkeep {
   private static final Duration KEPT = Duration.ofHours(1);
+
+  /** How long it is known what became of a job; of one that changed its map, always. */
+  private static final Duration TOLD = Duration.ofDays(30);
+
   private static final int PART = 1_000_000;
 
   /** Of one person, beside the one that is being written. */
@@ -79,18 +83,41 @@ public class JobFiles {
     return found.isEmpty() ? null : (byte[]) found.get(0);
   }
 
-  /** Lets files go that are too old, and of a person all but the last few. */
+  /** Lets files go that are too old, and jobs that ended long ago. */
+  @Override
+  public void tidy() {
+    tidy(Instant.now());
+  }
+
+  void tidy(Instant now) {
+    transactions.executeWithoutResult(
+        status -> {
+          entities
+              .createNativeQuery(
+                  "delete from job_part where job_id in (select id from job where changed_at < :old"
+                      + " and state not in ('WAITING', 'RUNNING'))")
+              .setParameter("old", now.minus(KEPT))
+              .executeUpdate();
+          entities
+              .createNativeQuery(
+                  "delete from job j where changed_at < :old"
+                      + " and state not in ('WAITING', 'RUNNING')"
+                      + " and not exists (select 1 from revision r where r.job_id = j.id)")
+              .setParameter("old", now.minus(TOLD))
+              .executeUpdate();
+        });
+  }
+
+  /** Lets files of a person go, all but the last few. */
   public void sweep(UUID person) {
     transactions.executeWithoutResult(
         status ->
             entities
                 .createNativeQuery(
-                    "delete from job_part where job_id in (select id from job where changed_at"
-                        + " < :old and state not in ('WAITING', 'RUNNING'))"
-                        + " or job_id in (select j.id from job j where j.person = :person"
-                        + " and j.kind = 'EXPORT' and j.state not in ('WAITING', 'RUNNING')"
+                    "delete from job_part where job_id in (select j.id from job j"
+                        + " where j.person = :person and j.kind = 'EXPORT'"
+                        + " and j.state not in ('WAITING', 'RUNNING')"
                         + " order by j.changed_at desc offset :most)")
-                .setParameter("old", Instant.now().minus(KEPT))
                 .setParameter("person", person)
                 .setParameter("most", MOST)
                 .executeUpdate());

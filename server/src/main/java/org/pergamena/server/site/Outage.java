@@ -6,6 +6,10 @@ import java.sql.SQLTransientConnectionException;
 
 /** Tells that the database was away from faults of the work itself. */
 public final class Outage {
+  /** What a person is told of it. */
+  public static final String SENTENCE =
+      "The database is away for a moment. What was kept before is still there; try again.";
+
   private Outage() {}
 
   /** Whether an error comes of the database being away, starting or stopping. */

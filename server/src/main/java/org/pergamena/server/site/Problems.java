@@ -24,8 +24,8 @@ class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
   @ExceptionHandler
-  ProblemDetail refused(Refused e) {
-    return ProblemDetail.forStatusAndDetail(e.status(), e.getMessage());
+  ResponseEntity<ProblemDetail> refused(Refused e) {
+    return answer(e.status(), e.getMessage());
   }
 
   @ExceptionHandler
@@ -34,10 +34,8 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
-  ProblemDetail argument(IllegalArgumentException e) {
-    return own(e)
-        ? ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage())
-        : unexpected(e);
+  ResponseEntity<ProblemDetail> argument(IllegalArgumentException e) {
+    return own(e) ? answer(HttpStatus.BAD_REQUEST, e.getMessage()) : unexpected(e);
   }
 
   /** Whether an error was made here, with a sentence for the person, and not in a library. */
@@ -107,24 +105,31 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
-  ProblemDetail unexpected(Exception e) {
+  ResponseEntity<ProblemDetail> unexpected(Exception e) {
     if (untaken(e)) {
       LOG.warn("a request held what cannot be kept: {}", e.getClass().getSimpleName());
-      return ProblemDetail.forStatusAndDetail(
+      return answer(
           HttpStatus.BAD_REQUEST,
           "Something in this cannot be kept: a character that is none, or too large a number. Take"
               + " it out and try again.");
     }
     if (Outage.is(e)) {
       LOG.warn("a request met a database that is away: {}", e.getMessage());
-      return ProblemDetail.forStatusAndDetail(
-          HttpStatus.SERVICE_UNAVAILABLE,
-          "The database is away for a moment. What was kept before is still there; try again.");
+      return answer(HttpStatus.SERVICE_UNAVAILABLE, Outage.SENTENCE);
     }
     LOG.error("a request failed", e);
-    return ProblemDetail.forStatusAndDetail(
+    return answer(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "This did not work, through no fault of yours. What was kept before is still there; try"
             + " again.");
+  }
+
+  /** What is for later says when. */
+  private static ResponseEntity<ProblemDetail> answer(HttpStatus status, String sentence) {
+    ResponseEntity.BodyBuilder answer = ResponseEntity.status(status);
+    if (status == HttpStatus.SERVICE_UNAVAILABLE || status == HttpStatus.TOO_MANY_REQUESTS) {
+      answer.header(HttpHeaders.RETRY_AFTER, "2");
+    }
+    return answer.body(ProblemDetail.forStatusAndDetail(status, sentence));
   }
 }

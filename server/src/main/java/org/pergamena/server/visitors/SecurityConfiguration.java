@@ -2,6 +2,7 @@ package org.pergamena.server.visitors;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.MediaType;
@@ -21,14 +22,29 @@ class SecurityConfiguration {
           + " blob:; font-src 'self'; media-src 'self'; connect-src 'self'; form-action 'self';"
           + " base-uri 'none'; frame-ancestors 'none'";
 
+  private static final String UNKNOWN =
+      "The server does not know this page any more. Reload it; your maps are still there.";
+
+  /** Of all memory, what files that come in may take: one of so many parts. */
+  private static final int SHARE_FOR_FILES = 3;
+
   @Bean
-  SecurityFilterChain security(HttpSecurity http, Visitors visitors) throws Exception {
+  SecurityFilterChain security(
+      HttpSecurity http,
+      Visitors visitors,
+      Arrivals arrivals,
+      @Value("${pergamena.limits.requests}") int requests,
+      @Value("${pergamena.limits.strangers}") int strangers)
+      throws Exception {
+    Throttle throttle =
+        new Throttle(requests, strangers, Runtime.getRuntime().maxMemory() / SHARE_FOR_FILES);
     return http.csrf(csrf -> csrf.spa())
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-        .addFilterBefore(new VisitorFilter(visitors), AuthorizationFilter.class)
+        .addFilterBefore(new VisitorFilter(visitors, arrivals), AuthorizationFilter.class)
+        .addFilterAfter(throttle, VisitorFilter.class)
         .authorizeHttpRequests(
-            requests ->
-                requests
+            asked ->
+                asked
                     .requestMatchers("/api/session", "/api/openapi")
                     .permitAll()
                     .requestMatchers("/api/**")
@@ -37,8 +53,10 @@ class SecurityConfiguration {
                     .permitAll())
         .exceptionHandling(
             e ->
-                e.authenticationEntryPoint((request, response, error) -> refuse(response, 401))
-                    .accessDeniedHandler((request, response, error) -> refuse(response, 403)))
+                e.authenticationEntryPoint(
+                        (request, response, error) -> refuse(response, 401, UNKNOWN))
+                    .accessDeniedHandler(
+                        (request, response, error) -> refuse(response, 403, UNKNOWN)))
         .headers(
             headers ->
                 headers
@@ -52,19 +70,15 @@ class SecurityConfiguration {
   }
 
   /**
-   * A problem detail (RFC 9457) for a request that comes from nobody known, or without its token.
+   * A problem detail (RFC 9457) for a request that is refused before it comes to a controller.
+   *
+   * @param sentence without quotes
    */
-  private static void refuse(HttpServletResponse response, int status) throws IOException {
+  static void refuse(HttpServletResponse response, int status, String sentence) throws IOException {
     response.setStatus(status);
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.setCharacterEncoding("UTF-8");
-    response
-        .getWriter()
-        .write(
-            "{\"status\":"
-                + status
-                + ",\"detail\":\"The server does not know this page any more. Reload it; your maps are"
-                + " still there.\"}");
+    response.getWriter().write("{\"status\":" + status + ",\"detail\":\"" + sentence + "\"}");
   }
 
   /** There are no passwords; this keeps one from being made up at start. */

@@ -17,13 +17,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SessionController {
   private final Visitors visitors;
-  private final List<Welcome> welcomes;
-
   private final ObjectProvider<Samples> samples;
 
-  SessionController(Visitors visitors, List<Welcome> welcomes, ObjectProvider<Samples> samples) {
+  SessionController(Visitors visitors, ObjectProvider<Samples> samples) {
     this.visitors = visitors;
-    this.welcomes = welcomes;
     this.samples = samples;
   }
 
@@ -51,16 +48,9 @@ class SessionController {
     if (visitor instanceof UUID known) {
       return session(known);
     }
-    UUID id = visitors.create();
-    welcomes.forEach(welcome -> welcome.receive(id));
+    UUID id = UUID.randomUUID();
     ResponseCookie cookie =
-        ResponseCookie.from(VisitorFilter.COOKIE, visitors.signed(id))
-            .httpOnly(true)
-            .secure(request.isSecure())
-            .sameSite("Lax")
-            .path("/")
-            .maxAge(Duration.ofDays(365))
-            .build();
+        Visitors.cookie(visitors.signed(id), request.isSecure(), Duration.ofDays(365));
     response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
     return session(id);
   }

@@ -13,10 +13,14 @@ class VisitorRow {
   @Id UUID id;
   Instant createdAt;
 
+  /** To the day. */
+  Instant seenAt;
+
   protected VisitorRow() {}
 
   VisitorRow(UUID id) {
     this.id = id;
     this.createdAt = Instant.now();
+    this.seenAt = createdAt;
   }
 }

@@ -5,18 +5,28 @@ import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Base64;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
+import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Knows visitors, and signs what proves who they are. */
 @Service
 public class Visitors {
+  static final String COOKIE = "pergamena-visitor";
+
+  /** A header by which a browser forgets who a person is here. */
+  public static final String FORGOTTEN = cookie("", false, Duration.ZERO).toString();
+
   private static final String ALGORITHM = "HmacSHA256";
+  private static final Duration A_DAY = Duration.ofDays(1);
   private static final String KEY = "visitor-key";
 
   private final EntityManager entities;
@@ -26,20 +36,23 @@ public class Visitors {
     this.entities = entities;
   }
 
-  /** Makes a visitor known. */
-  @Transactional
-  public UUID create() {
-    VisitorRow visitor = new VisitorRow(UUID.randomUUID());
-    entities.persist(visitor);
-    return visitor.id;
-  }
-
-  /** Makes sure that there is a visitor of this identity. */
+  /** Makes sure that there is a visitor of this identity, who is here now. */
   @Transactional
   public void ensure(UUID id) {
-    if (entities.find(VisitorRow.class, id) == null) {
+    if (!seen(id)) {
       entities.persist(new VisitorRow(id));
     }
+  }
+
+  /** The cookie of a visitor. */
+  static ResponseCookie cookie(String value, boolean secure, Duration age) {
+    return ResponseCookie.from(COOKIE, value)
+        .httpOnly(true)
+        .secure(secure)
+        .sameSite("Lax")
+        .path("/")
+        .maxAge(age)
+        .build();
   }
 
   /** What a visitor's cookie holds. */
@@ -48,9 +61,10 @@ public class Visitors {
     return visitor + "." + Base64.getUrlEncoder().withoutPadding().encodeToString(mac(visitor));
   }
 
-  /** The visitor that a cookie names, if its signature is right and the visitor is known. */
-  @Transactional
-  public Optional<UUID> verified(String cookie) {
+  /**
+   * The visitor that a cookie names, if its signature is right, whether they came before or not.
+   */
+  Optional<UUID> verified(String cookie) {
     int dot = cookie.indexOf('.');
     if (dot < 0) {
       return Optional.empty();
@@ -58,13 +72,48 @@ public class Visitors {
     try {
       UUID visitor = UUID.fromString(cookie.substring(0, dot));
       byte[] signature = Base64.getUrlDecoder().decode(cookie.substring(dot + 1));
-      boolean right = MessageDigest.isEqual(signature, mac(visitor));
-      return right && entities.find(VisitorRow.class, visitor) != null
+      return MessageDigest.isEqual(signature, mac(visitor))
           ? Optional.of(visitor)
           : Optional.empty();
     } catch (IllegalArgumentException e) {
       return Optional.empty();
     }
+  }
+
+  /** Notes that a visitor is here; whether they were before. */
+  boolean seen(UUID visitor) {
+    VisitorRow row = entities.find(VisitorRow.class, visitor);
+    if (row != null && row.seenAt.isBefore(Instant.now().minus(A_DAY))) {
+      row.seenAt = Instant.now();
+    }
+    return row != null;
+  }
+
+  /** One of a visitor's requests at a time goes on, until the transaction ends. */
+  void alone(UUID visitor) {
+    entities
+        .createNativeQuery("select 1 from (select pg_advisory_xact_lock(:key)) locked")
+        .setParameter("key", visitor.getLeastSignificantBits())
+        .getSingleResult();
+  }
+
+  /** Those who were not here since, a few at a time. */
+  @Transactional(readOnly = true)
+  public List<UUID> unseenSince(Instant since, int most) {
+    return entities
+        .createQuery("select id from VisitorRow where seenAt < :since", UUID.class)
+        .setParameter("since", since)
+        .setMaxResults(most)
+        .getResultList();
+  }
+
+  /** Forgets a visitor, with all that is theirs. */
+  @Transactional
+  public void forget(UUID visitor) {
+    entities
+        .createQuery("delete from VisitorRow where id = :id")
+        .setParameter("id", visitor)
+        .executeUpdate();
   }
 
   private byte[] mac(UUID visitor) {

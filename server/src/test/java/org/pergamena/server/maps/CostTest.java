@@ -34,7 +34,8 @@ class CostTest {
   @BeforeEach
   void begin(ApplicationContext application) {
     maps = application.getBean(Maps.class);
-    person = application.getBean(Visitors.class).create();
+    person = UUID.randomUUID();
+    application.getBean(Visitors.class).ensure(person);
     statistics =
         application
             .getBean(EntityManagerFactory.class)

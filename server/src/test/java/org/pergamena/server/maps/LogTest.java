@@ -42,8 +42,10 @@ class LogTest {
     maps = application.getBean(Maps.class);
     access = application.getBean(Access.class);
     Visitors visitors = application.getBean(Visitors.class);
-    ada = visitors.create();
-    ben = visitors.create();
+    ada = UUID.randomUUID();
+    ben = UUID.randomUUID();
+    visitors.ensure(ada);
+    visitors.ensure(ben);
     map = maps.create(ada);
     root = maps.get(map).map().root().id();
   }

@@ -25,6 +25,8 @@ public final class TestApplication implements BeforeAllCallback, ParameterResolv
       settings.put("PERGAMENA_PORT", "0");
       settings.put("PERGAMENA_DEMO", "true");
       settings.put("PERGAMENA_CATALOGUE_PATIENCE", "3s");
+      settings.put("PERGAMENA_MOST_REQUESTS", "1000000");
+      settings.put("PERGAMENA_MOST_STRANGERS", "1000000");
       settings.put("spring.jpa.properties.hibernate.generate_statistics", "true");
       settings.put("logging.level.org.hibernate.engine.internal", "error");
       settings.put("logging.level.org.hibernate.session.metrics", "error");

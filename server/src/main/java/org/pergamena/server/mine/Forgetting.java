@@ -1,0 +1,43 @@
+package org.pergamena.server.mine;
+
+import java.time.Duration;
+import java.time.Instant;
+import org.pergamena.server.jobs.Upkeep;
+import org.pergamena.server.visitors.Visitors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Forgets those who have not been here for long, with all that is theirs. */
+@Component
+class Forgetting implements Upkeep {
+  private static final Logger LOG = LoggerFactory.getLogger(Forgetting.class);
+  private static final int AT_ONCE = 200;
+
+  private final Visitors visitors;
+  private final Belongings belongings;
+  private final Duration after;
+
+  Forgetting(
+      Visitors visitors,
+      Belongings belongings,
+      @Value("${pergamena.limits.forgotten-after}") Duration after) {
+    this.visitors = visitors;
+    this.belongings = belongings;
+    this.after = after;
+  }
+
+  @Override
+  public void tidy() {
+    tidy(Instant.now());
+  }
+
+  void tidy(Instant now) {
+    var unseen = visitors.unseenSince(now.minus(after), AT_ONCE);
+    unseen.forEach(belongings::delete);
+    if (!unseen.isEmpty()) {
+      LOG.info("forgot {} visitors who were not here for {} days", unseen.size(), after.toDays());
+    }
+  }
+}

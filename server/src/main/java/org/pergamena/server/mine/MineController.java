@@ -1,0 +1,54 @@
+package org.pergamena.server.mine;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.UUID;
+import org.pergamena.server.visitors.Visitors;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+/** A person takes all that is theirs along, or has it deleted. */
+@RestController
+@RequestMapping("/api/mine")
+class MineController {
+  private final Belongings belongings;
+
+  MineController(Belongings belongings) {
+    this.belongings = belongings;
+  }
+
+  /** All maps, each as a file that can be brought in again. */
+  @GetMapping("/archive")
+  ResponseEntity<StreamingResponseBody> archive(@AuthenticationPrincipal UUID visitor) {
+    String name = "Pergamena " + LocalDate.now(ZoneOffset.UTC) + ".zip";
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .contentType(MediaType.valueOf("application/zip"))
+        .body(out -> belongings.write(visitor, out));
+  }
+
+  /** Deletes everything, and forgets who asked. */
+  @DeleteMapping
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@AuthenticationPrincipal UUID visitor, HttpServletResponse response) {
+    belongings.delete(visitor);
+    response.addHeader(HttpHeaders.SET_COOKIE, Visitors.FORGOTTEN);
+  }
+}
