@@ -7,6 +7,7 @@ import { useDesk, useDeskActions } from "./api/useDesk";
 import { useSession } from "./api/useSession";
 import { Desk } from "./desk/Desk";
 import { Header } from "./desk/Header";
+import { MineSheet } from "./desk/MineSheet";
 import { TemplateSheet } from "./history/TemplateSheet";
 import { Button } from "./ui/Button";
 import { Sheet, SheetButtons } from "./ui/Sheet";
@@ -39,6 +40,7 @@ export function App({ tab }: { tab: string }) {
   );
   const [exporting, setExporting] = useState(false);
   const [deleting, setDeleting] = useState(false);
+  const [mine, setMine] = useState(false);
   const [beginning, setBeginning] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
   const session = useSession();
@@ -108,6 +110,7 @@ export function App({ tab }: { tab: string }) {
     onDuplicate: duplicate,
     onTemplate: makeTemplate,
     onDelete: () => setDeleting(true),
+    onMine: () => setMine(true),
   };
 
   return (
@@ -140,6 +143,7 @@ export function App({ tab }: { tab: string }) {
           </Message>
         </>
       )}
+      <MineSheet maps={header.maps.length} isOpen={mine} onOpenChange={setMine} />
       <TemplateSheet isOpen={beginning} onOpenChange={setBeginning} onBegun={begun} />
       <Sheet
         title="Your maps"

@@ -125,4 +125,40 @@ describe("sending", () => {
     await vi.runAllTimersAsync();
     expect(sender.snapshot()).toMatchObject({ pending: [], waiting: false, problem: null });
   });
+
+  it("keeps what the server fails at, and asks it again, but not for ever", async () => {
+    const times: string[] = [];
+    const { sender } = sending(async (s) => {
+      times.push(s.id);
+      if (s.id === "a" && times.length < 3) {
+        throw new Problem("by no fault of yours", 500);
+      }
+      if (s.id === "b") {
+        throw new Problem("by no fault of yours", 500);
+      }
+      return patch;
+    });
+    sender.send(undo("a"));
+    sender.send(undo("b"));
+    sender.send(undo("c"));
+    await vi.runAllTimersAsync();
+    expect(times).toEqual(["a", "a", "a", "b", "b", "b", "c"]);
+    expect(sender.snapshot().pending).toEqual([]);
+    expect(sender.snapshot().problem?.message).toContain("no fault");
+  });
+
+  it("waits where too much was asked at once", async () => {
+    let asked = 0;
+    const { sender } = sending(async () => {
+      asked++;
+      if (asked < 4) {
+        throw new Problem("Wait a moment.", 429);
+      }
+      return patch;
+    });
+    sender.send(undo("a"));
+    await vi.runAllTimersAsync();
+    expect(asked).toBe(4);
+    expect(sender.snapshot().problem).toBeNull();
+  });
 });

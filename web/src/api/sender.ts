@@ -5,6 +5,9 @@ import type { Patch } from "./types";
 const RETRY_MS = 1000;
 const UNKNOWN_RETRY_MS = 5000;
 
+/** How often a change is sent at which the server fails by no fault of the change. */
+const MOST_FAILURES = 3;
+
 /**
  * @param pending what the server has not acknowledged, the oldest first
  * @param waiting whether the server is not reached
@@ -32,6 +35,7 @@ export class Sender {
   private readonly listeners = new Set<() => void>();
   private running = false;
   private closed = false;
+  private failing: { id: string; times: number } | null = null;
   private wake: () => void = () => {};
   private answer: Promise<void> = Promise.resolve();
 
@@ -123,9 +127,13 @@ export class Sender {
   /** Waits where it is to be sent again, and takes it back where it is refused. */
   private async refusedOrAway(sent: Sending, error: unknown): Promise<void> {
     const status = error instanceof Problem ? error.status : 0;
-    if (error instanceof NoConnection || status >= 502) {
+    if (error instanceof NoConnection || status === 429 || status >= 502) {
       this.set({ waiting: true });
       await this.pause();
+      return;
+    }
+    if (status === 500 && this.failed(sent) < MOST_FAILURES) {
+      await this.pause(); // kept: what went wrong there may go right the next time
       return;
     }
     const problem = error instanceof Error ? error : new Error(String(error));
@@ -137,6 +145,13 @@ export class Sender {
     this.outbox.remove(sent.id);
     this.set({ pending: this.outbox.all(), problem, waiting: false });
     this.way.renew();
+  }
+
+  /** How often the server has failed at a change by now. */
+  private failed(sent: Sending): number {
+    const times = this.failing?.id === sent.id ? this.failing.times + 1 : 1;
+    this.failing = { id: sent.id, times };
+    return times;
   }
 
   private pause(millis = RETRY_MS): Promise<void> {

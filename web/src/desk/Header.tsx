@@ -101,6 +101,8 @@ type HeaderProps = {
   onDuplicate: () => void;
   onTemplate: () => void;
   onDelete: () => void;
+  /** All that is the person's, to take along or to be gone. */
+  onMine: () => void;
   onExport: (() => void) | null;
   /** Number of edits that the server has not acknowledged. */
   unsent?: number;
@@ -118,6 +120,7 @@ export function Header(props: HeaderProps) {
       ["duplicate", props.onDuplicate],
       ["template", props.onTemplate],
       ["delete", props.onDelete],
+      ["mine", props.onMine],
     ]).get(key);
     does ? does() : onOpen(String(key));
   };
@@ -152,6 +155,8 @@ export function Header(props: HeaderProps) {
                 <Item id="delete">Delete this map…</Item>
               </>
             )}
+            <Line />
+            <Item id="mine">All of mine…</Item>
           </List>
         </Popover>
       </MenuTrigger>

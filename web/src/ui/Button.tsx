@@ -1,4 +1,4 @@
-import { Button as AriaButton } from "react-aria-components";
+import { Button as AriaButton, Link as AriaLink } from "react-aria-components";
 import styled, { css } from "styled-components";
 
 const shared = css`
@@ -22,8 +22,7 @@ export const asWords = css`
   &:hover { text-decoration: underline; }
 `;
 
-/** A button with words. */
-export const Button = styled(AriaButton)<{ $strong?: boolean }>`
+const framed = css<{ $strong?: boolean }>`
   ${shared}
   padding: 7px 12px;
   min-height: 36px;
@@ -32,6 +31,16 @@ export const Button = styled(AriaButton)<{ $strong?: boolean }>`
   color: ${({ theme, $strong }) => ($strong ? theme.page : theme.ink)};
   &[data-hovered] { border-color: ${({ theme }) => theme.softInk}; }
   @media print { display: none; }
+`;
+
+/** A button with words. */
+export const Button = styled(AriaButton)<{ $strong?: boolean }>`${framed}`;
+
+/** The same that leads somewhere, or to a file. */
+export const ButtonLink = styled(AriaLink)<{ $strong?: boolean }>`
+  ${framed}
+  display: inline-block;
+  text-decoration: none;
 `;
 
 /** A button that reads as part of the text. */

@@ -27,7 +27,7 @@ const Page = styled(Modal)<{ $width: number; $high: boolean }>`
 `;
 
 const Inner = styled(Dialog)`
-  outline: none;
+  &, &:focus-visible { outline: none; }
   display: grid;
   gap: 16px;
   &[data-full] { height: 100%; grid-template-rows: auto minmax(0, 1fr); }

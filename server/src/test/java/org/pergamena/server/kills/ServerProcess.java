@@ -40,6 +40,7 @@ final class ServerProcess {
     builder.environment().putAll(environment);
     builder.environment().put("PERGAMENA_PORT", "" + port);
     builder.environment().put("PERGAMENA_DEMO", "false");
+    builder.environment().put("PERGAMENA_MOST_REQUESTS", "1000000");
     try {
       process = builder.start();
     } catch (IOException e) {
