@@ -35,6 +35,7 @@ public class ReaderPool {
   /** Has one process ready for the first file. */
   @EventListener
   void ready(ApplicationReadyEvent event) {
+    Scratch.sweep();
     Thread warming = new Thread(() -> giveBack(take()), "reader-warming");
     warming.setDaemon(true);
     warming.start();

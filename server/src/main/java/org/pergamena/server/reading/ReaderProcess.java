@@ -36,8 +36,11 @@ final class ReaderProcess implements AutoCloseable {
    * @param megabytes of memory that a file may take to be read
    */
   ReaderProcess(int megabytes) throws IOException {
+    Confinement confinement = Confinement.here();
+    File scratch = Scratch.folder(confinement);
     process =
-        new ProcessBuilder(
+        confinement
+            .command(
                 List.of(
                     Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                     "-Xmx" + megabytes + "m",
@@ -46,12 +49,15 @@ final class ReaderProcess implements AutoCloseable {
                     "-XX:TieredStopAtLevel=1",
                     "-XX:+ExitOnOutOfMemoryError",
                     "-Djava.awt.headless=true",
+                    "-Djava.io.tmpdir=" + scratch,
                     "-Dlogback.configurationFile=quiet-logback.xml",
                     "-cp",
                     System.getProperty("java.class.path"),
-                    ReaderMain.class.getName()))
+                    ReaderMain.class.getName()),
+                scratch)
             .redirectError(ProcessBuilder.Redirect.to(new File("/dev/null")))
             .start();
+    process.onExit().thenRun(() -> Scratch.delete(scratch));
     to = new DataOutputStream(process.getOutputStream());
     from = new DataInputStream(new BufferedInputStream(process.getInputStream()));
   }
