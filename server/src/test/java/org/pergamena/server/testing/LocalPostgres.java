@@ -6,6 +6,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.util.Map;
 
 /** A real PostgreSQL of the tests' own, started by the script that the start command uses too. */
@@ -40,6 +43,18 @@ public final class LocalPostgres implements AutoCloseable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** Where it keeps what it holds. */
+  public Path folder() {
+    return folder;
+  }
+
+  /** A connection as the application has them. */
+  public Connection connect() throws SQLException {
+    Map<String, String> settings = environment();
+    return DriverManager.getConnection(
+        settings.get("PERGAMENA_DB_URL"), "pergamena", settings.get("PERGAMENA_DB_PASSWORD"));
   }
 
   /** Ends it as a crash of the machine would: every process at once. */
