@@ -77,6 +77,28 @@ class RobustnessTest {
   }
 
   @Test
+  void it_answers_only_under_its_own_names(TestVisitor visitor) throws Exception {
+    java.net.URI here = java.net.URI.create(visitor.address());
+    for (String host : List.of("127.0.0.1", "localhost", "evil.example")) {
+      try (java.net.Socket socket = new java.net.Socket("127.0.0.1", here.getPort())) {
+        String asked =
+            "GET /api/session HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n";
+        socket.getOutputStream().write(asked.getBytes(StandardCharsets.US_ASCII));
+        String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(answer)
+            .as(host)
+            .startsWith(host.startsWith("evil") ? "HTTP/1.1 400" : "HTTP/1.1 200");
+        if (!host.startsWith("evil")) {
+          assertThat(answer.toLowerCase(java.util.Locale.ROOT))
+              .contains("cross-origin-opener-policy: same-origin")
+              .contains("cross-origin-resource-policy: same-origin")
+              .contains("httponly");
+        }
+      }
+    }
+  }
+
+  @Test
   void a_job_can_be_cancelled_and_its_source_says_so(TestVisitor visitor) {
     UUID map = visitor.newMap();
     StringBuilder long_ = new StringBuilder();

@@ -2,6 +2,7 @@ package org.pergamena.server.visitors;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -12,6 +13,10 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.firewall.HttpFirewall;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
+import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** What protects requests: who may do what, forged requests, what a page may load. */
@@ -61,6 +66,10 @@ class SecurityConfiguration {
             headers ->
                 headers
                     .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
+                    .crossOriginOpenerPolicy(
+                        policy -> policy.policy(CrossOriginOpenerPolicy.SAME_ORIGIN))
+                    .crossOriginResourcePolicy(
+                        policy -> policy.policy(CrossOriginResourcePolicy.SAME_ORIGIN))
                     .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
                     .permissionsPolicyHeader(
                         policy -> policy.policy("camera=(), microphone=(), geolocation=()")))
@@ -79,6 +88,17 @@ class SecurityConfiguration {
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.setCharacterEncoding("UTF-8");
     response.getWriter().write("{\"status\":" + status + ",\"detail\":\"" + sentence + "\"}");
+  }
+
+  /**
+   * Answers only under the names that this server has: a page of another name that was made to lead
+   * here (DNS rebinding) is refused.
+   */
+  @Bean
+  HttpFirewall firewall(@Value("${pergamena.hosts}") Set<String> hosts) {
+    StrictHttpFirewall firewall = new StrictHttpFirewall();
+    firewall.setAllowedHostnames(hosts::contains);
+    return firewall;
   }
 
   /** There are no passwords; this keeps one from being made up at start. */
