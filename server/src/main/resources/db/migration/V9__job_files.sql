@@ -6,5 +6,8 @@ create table job_part (
   primary key (job_id, number)
 );
 
--- How often a job was begun: one that takes the server down with it is given up.
-alter table job add column tries integer not null default 0;
+-- One that takes the server down with it is given up: when it was begun last, and how strongly it is
+-- suspected by now.
+alter table job
+  add column begun_at timestamptz,
+  add column suspected integer not null default 0;

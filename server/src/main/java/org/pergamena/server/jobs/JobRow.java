@@ -38,8 +38,10 @@ class JobRow {
   String problem;
   boolean cancelled;
 
-  /** How often it was begun. */
-  int tries;
+  Instant begunAt;
+
+  /** How strongly it is suspected of taking the server down with it. */
+  int suspected;
 
   Instant createdAt;
   Instant changedAt;

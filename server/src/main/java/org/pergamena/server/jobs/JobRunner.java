@@ -5,8 +5,10 @@ import jakarta.persistence.PessimisticLockException;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.server.maps.StaleException;
 import org.pergamena.server.site.Outage;
@@ -23,16 +25,19 @@ class JobRunner {
   private static final Logger LOG = LoggerFactory.getLogger(JobRunner.class);
   private static final long BETWEEN_NANOS = 100_000_000;
 
-  /** How often a job is begun that each time took the server down with it. */
-  private static final int MOST_TRIES = 3;
+  private static final int MOST_CONFLICTS = 3;
 
   private static final String OURS =
       "This did not work, through no fault of yours. Nothing on the map has changed; try again.";
   private static final String GIVEN_UP =
-      "This was begun three times and came to no end, so it was given up. Nothing on the map has"
-          + " changed; try it with less at a time.";
+      "This was begun again and again and came to no end, so it was given up. Nothing on the map"
+          + " has changed; try it with less at a time.";
 
   private final Jobs jobs;
+
+  /** Those that the database left undone here. */
+  private final Set<UUID> interrupted = ConcurrentHashMap.newKeySet();
+
   private final Map<JobKind, Work> works = new EnumMap<>(JobKind.class);
 
   JobRunner(Jobs jobs, List<Work> works) {
@@ -41,11 +46,11 @@ class JobRunner {
   }
 
   void run(UUID id) {
-    jobs.begin(id).ifPresent(this::run);
+    jobs.begin(id, interrupted.remove(id)).ifPresent(this::run);
   }
 
   private void run(JobRow job) {
-    if (job.tries > MOST_TRIES) {
+    if (job.suspected > Jobs.MOST_SUSPECTED) {
       stop(job, JobState.FAILED, GIVEN_UP);
       return;
     }
@@ -60,6 +65,7 @@ class JobRunner {
       stop(job, JobState.FAILED, e.getMessage());
     } catch (Throwable e) { // whatever it is, it ends this job and nothing else
       if (Outage.is(e)) {
+        interrupted.add(job.id);
         throw new IllegalStateException("the database is away; the job is done again", e);
       }
       LOG.error("a job failed", e);
@@ -92,7 +98,7 @@ class JobRunner {
         LOG.debug("computing a job again, what it was computed from has changed");
       } catch (PessimisticLockingFailureException | PessimisticLockException e) {
         conflicts++;
-        if (conflicts == MOST_TRIES) {
+        if (conflicts == MOST_CONFLICTS) {
           throw e;
         }
         LOG.debug("doing a job again, it came in the way of another transaction", e);

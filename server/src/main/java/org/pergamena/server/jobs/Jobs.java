@@ -22,6 +22,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class Jobs {
   private static final Duration SHOWN_AFTER = Duration.ofSeconds(20);
 
+  /** A job that went on for so long when the server ended is suspected to be why. */
+  private static final Duration LASTING = Duration.ofSeconds(5);
+
+  private static final int STRONGLY = 7;
+
+  /** A job that is suspected more is not begun again: three times strongly, or twenty times. */
+  static final int MOST_SUSPECTED = 20;
+
   private final EntityManager entities;
   private final Turns turns;
   private final News news;
@@ -125,12 +133,21 @@ public class Jobs {
     return Optional.ofNullable(job);
   }
 
+  /**
+   * Begins a job that is not over yet.
+   *
+   * @param interrupted whether it was begun here before, and nothing but the database was at fault
+   */
   @Transactional
-  Optional<JobRow> begin(UUID jobId) {
+  Optional<JobRow> begin(UUID jobId, boolean interrupted) {
     Optional<JobRow> job = locked(jobId).filter(row -> !row.state.over());
     job.ifPresent(
         row -> {
-          row.tries++;
+          if (row.state == JobState.RUNNING && !interrupted) {
+            boolean lasted = Duration.between(row.begunAt, row.changedAt).compareTo(LASTING) > 0;
+            row.suspected += lasted ? STRONGLY : 1;
+          }
+          row.begunAt = Instant.now();
           move(row, JobState.RUNNING, "Beginning", 0);
         });
     return job;

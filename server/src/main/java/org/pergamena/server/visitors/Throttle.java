@@ -10,6 +10,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.http.HttpHeaders;
@@ -31,7 +32,7 @@ class Throttle extends OncePerRequestFilter {
   private static final int MEGABYTE = 1_000_000;
   private static final long PATIENCE_SECONDS = 20;
 
-  private final LoadingCache<String, Bucket> known;
+  private final LoadingCache<UUID, Bucket> known;
   private final LoadingCache<String, Bucket> unknown;
   private final Semaphore room;
   private final int megabytes;
@@ -50,7 +51,7 @@ class Throttle extends OncePerRequestFilter {
     room = new Semaphore(megabytes, true);
   }
 
-  private static LoadingCache<String, Bucket> measures(int aMinute) {
+  private static <K> LoadingCache<K, Bucket> measures(int aMinute) {
     return Caffeine.newBuilder()
         .maximumSize(MOST_KNOWN)
         .expireAfterAccess(Duration.ofMinutes(5))
@@ -72,7 +73,10 @@ class Throttle extends OncePerRequestFilter {
       return;
     }
     Authentication who = SecurityContextHolder.getContext().getAuthentication();
-    Bucket measure = who == null ? unknown.get(request.getRemoteAddr()) : known.get(who.getName());
+    Bucket measure =
+        who != null && who.getPrincipal() instanceof UUID visitor
+            ? known.get(visitor)
+            : unknown.get(request.getRemoteAddr());
     ConsumptionProbe asked = measure.tryConsumeAndReturnRemaining(1);
     if (!asked.isConsumed()) {
       long seconds = 1 + TimeUnit.NANOSECONDS.toSeconds(asked.getNanosToWaitForRefill());

@@ -64,7 +64,8 @@ public class Visitors {
   /**
    * The visitor that a cookie names, if its signature is right, whether they came before or not.
    */
-  Optional<UUID> verified(String cookie) {
+  @Transactional
+  public Optional<UUID> verified(String cookie) {
     int dot = cookie.indexOf('.');
     if (dot < 0) {
       return Optional.empty();

@@ -2,6 +2,7 @@ package org.pergamena.server.jobs;
 
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyBoolean;
 import static org.mockito.ArgumentMatchers.anyDouble;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.contains;
@@ -9,6 +10,7 @@ import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.reset;
 import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -32,7 +34,7 @@ class JobRunnerTest {
 
   private JobRunner runner() {
     when(work.kind()).thenReturn(JobKind.DISTIL);
-    when(jobs.begin(job.id)).thenReturn(Optional.of(job));
+    when(jobs.begin(eq(job.id), anyBoolean())).thenReturn(Optional.of(job));
     return new JobRunner(jobs, List.of(work));
   }
 
@@ -113,8 +115,8 @@ class JobRunnerTest {
   }
 
   @Test
-  void a_job_that_took_the_server_down_three_times_is_given_up() throws Exception {
-    job.tries = 4;
+  void a_job_that_took_the_server_down_again_and_again_is_given_up() throws Exception {
+    job.suspected = Jobs.MOST_SUSPECTED + 1;
     runner.run(job.id);
     verify(work, never()).run(any(), any());
     verify(jobs).end(eq(job.id), eq(JobState.FAILED), contains("given up"));
@@ -127,5 +129,9 @@ class JobRunnerTest {
     when(work.run(any(), any())).thenThrow(away);
     assertThatThrownBy(() -> runner.run(job.id)).hasRootCauseMessage("gone");
     verify(jobs, never()).end(any(), any(), any());
+    reset(work);
+    when(work.run(any(), any())).thenReturn(NOTHING);
+    runner.run(job.id);
+    verify(jobs).begin(job.id, true);
   }
 }

@@ -14,7 +14,9 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContextHolder;
 
 class ThrottleTest {
@@ -54,6 +56,10 @@ class ThrottleTest {
     assertThat(ask(throttle, "/api/maps").getStatus()).isEqualTo(200);
     SecurityContextHolder.clearContext();
     ask(throttle, "/api/session");
+    SecurityContextHolder.getContext()
+        .setAuthentication(
+            new AnonymousAuthenticationToken(
+                "key", "nobody", AuthorityUtils.createAuthorityList("ROLE_ANONYMOUS")));
     ask(throttle, "/api/session");
     assertThat(ask(throttle, "/api/session").getStatus()).as("strangers").isEqualTo(429);
   }
