@@ -12,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Limits {
   private final EntityManager entities;
+  private final Disk disk;
   private final int mostMaps;
   private final int mostSources;
   private final long mostBytes;
@@ -19,11 +20,13 @@ public class Limits {
 
   Limits(
       EntityManager entities,
+      Disk disk,
       @Value("${pergamena.limits.maps}") int mostMaps,
       @Value("${pergamena.limits.sources}") int mostSources,
       @Value("${pergamena.limits.bytes}") long mostBytes,
       @Value("${pergamena.limits.jobs}") int mostJobs) {
     this.entities = entities;
+    this.disk = disk;
     this.mostMaps = mostMaps;
     this.mostSources = mostSources;
     this.mostBytes = mostBytes;
@@ -33,6 +36,7 @@ public class Limits {
   /** Refuses if a person has as many maps as they may. */
   @Transactional(readOnly = true)
   public void requireRoomForMap(UUID person) {
+    disk.requireRoom(0);
     long maps = count("select count(*) from map where owner = :person", person);
     if (maps >= mostMaps) {
       throw full("You have " + maps + " maps, as many as there may be. Delete one first.");
@@ -65,6 +69,7 @@ public class Limits {
   /** Refuses if the person who owns a map has no room for so many bytes more. */
   @Transactional(readOnly = true)
   public void requireRoomForBytes(UUID map, long bytes) {
+    disk.requireRoom(bytes);
     long kept =
         count(
             "select coalesce(sum(size), 0) from content where id in (select f.content_id"
@@ -86,6 +91,7 @@ public class Limits {
   /** Refuses if a person has as much going on as they may. */
   @Transactional(readOnly = true)
   public void requireRoomForJob(UUID person) {
+    disk.requireRoom(0);
     long jobs =
         count(
             "select count(*) from job where person = :person and state in ('WAITING', 'RUNNING')",

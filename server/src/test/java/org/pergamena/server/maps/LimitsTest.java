@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.pergamena.server.site.Refused;
 
 class LimitsTest {
+  private static final long FREE = 1_000_000_000;
   private static final UUID SOMEBODY = new UUID(0, 1);
 
   /** Limits of 3 maps, 5 sources, 10 MB and 2 jobs, for somebody who has so much of each. */
@@ -30,7 +31,7 @@ class LimitsTest {
     when(entities.createQuery(anyString(), eq(UUID.class))).thenReturn(owner);
     when(owner.setParameter(anyString(), any())).thenReturn(owner);
     when(owner.getSingleResult()).thenReturn(SOMEBODY);
-    return new Limits(entities, 3, 5, 10_000_000, 2);
+    return new Limits(entities, new Disk(() -> FREE, 100), 3, 5, 10_000_000, 2);
   }
 
   @Test
@@ -44,6 +45,18 @@ class LimitsTest {
         .hasMessageContaining("9 of the 10 MB");
     assertThatThrownBy(() -> having(2).requireRoomForJob(SOMEBODY))
         .hasMessageContaining("Wait until some are done");
+  }
+
+  @Test
+  void a_disk_that_is_nearly_full_takes_nothing_more_in() {
+    long[] free = {1_000};
+    Disk disk = new Disk(() -> free[0], 300);
+    assertThatCode(() -> disk.requireRoom(700)).doesNotThrowAnyException();
+    assertThatThrownBy(() -> disk.requireRoom(701))
+        .isInstanceOf(Refused.class)
+        .hasMessageContaining("nearly full");
+    free[0] = 299;
+    assertThatThrownBy(() -> disk.requireRoom(0)).isInstanceOf(Refused.class);
   }
 
   @Test
