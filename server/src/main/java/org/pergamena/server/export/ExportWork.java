@@ -55,7 +55,7 @@ class ExportWork implements Work {
   }
 
   @Override
-  public void stopped(Task task, JobState how) {
+  public void stopped(Task task, JobState how, String problem) {
     files.drop(task.job());
   }
 }

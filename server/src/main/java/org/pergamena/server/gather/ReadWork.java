@@ -31,6 +31,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class ReadWork implements Work {
+  private static final String CANCELLED = "Reading was cancelled. Read it again or take it out.";
+
   private final Sources sources;
   private final SourceFiles files;
   private final Shelf shelf;
@@ -95,7 +97,6 @@ class ReadWork implements Work {
         recordings.meet(task.map(), task.source());
       };
     } catch (UnreadableException | FetchException e) {
-      shelf.failed(task.map(), task.source(), e.getMessage());
       throw new WorkFailedException(e.getMessage(), e);
     }
   }
@@ -147,10 +148,7 @@ class ReadWork implements Work {
   }
 
   @Override
-  public void stopped(Task task, JobState how) {
-    if (how == JobState.CANCELLED) {
-      shelf.failed(
-          task.map(), task.source(), "Reading was cancelled. Read it again or take it out.");
-    }
+  public void stopped(Task task, JobState how, String problem) {
+    shelf.failed(task.map(), task.source(), how == JobState.CANCELLED ? CANCELLED : problem);
   }
 }

@@ -78,7 +78,7 @@ class JobRunner {
    */
   private void stop(JobRow job, JobState state, String problem) {
     try {
-      works.get(job.kind).stopped(job.task(), state);
+      works.get(job.kind).stopped(job.task(), state, problem);
     } catch (RuntimeException e) {
       if (Outage.is(e)) {
         throw e;

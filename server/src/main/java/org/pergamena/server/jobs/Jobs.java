@@ -143,7 +143,7 @@ public class Jobs {
     Optional<JobRow> job = locked(jobId).filter(row -> !row.state.over());
     job.ifPresent(
         row -> {
-          if (row.state == JobState.RUNNING && !interrupted) {
+          if (row.state == JobState.RUNNING && row.begunAt != null && !interrupted) {
             boolean lasted = Duration.between(row.begunAt, row.changedAt).compareTo(LASTING) > 0;
             row.suspected += lasted ? STRONGLY : 1;
           }

@@ -17,8 +17,12 @@ public interface Work {
    */
   Finish run(Task task, Progress progress) throws WorkFailedException;
 
-  /** Told that a job came to nothing: it was cancelled, or failed. */
-  default void stopped(Task task, JobState how) {}
+  /**
+   * Told that a job came to nothing: it was cancelled, or failed.
+   *
+   * @param problem a sentence for the person, null if it was cancelled
+   */
+  default void stopped(Task task, JobState how, String problem) {}
 
   /**
    * A job to do.

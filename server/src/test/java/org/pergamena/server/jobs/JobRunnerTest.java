@@ -66,7 +66,7 @@ class JobRunnerTest {
               throw new AssertionError("it went on");
             });
     runner.run(job.id);
-    verify(work).stopped(job.task(), JobState.CANCELLED);
+    verify(work).stopped(job.task(), JobState.CANCELLED, null);
     verify(jobs).end(job.id, JobState.CANCELLED, null);
   }
 
@@ -74,6 +74,7 @@ class JobRunnerTest {
   void work_that_cannot_be_done_fails_with_its_sentence() throws Exception {
     when(work.run(any(), any())).thenThrow(new WorkFailedException("There are no words.", null));
     runner.run(job.id);
+    verify(work).stopped(job.task(), JobState.FAILED, "There are no words.");
     verify(jobs).end(job.id, JobState.FAILED, "There are no words.");
   }
 
@@ -94,7 +95,7 @@ class JobRunnerTest {
   @Test
   void a_job_whose_map_is_gone_ends_though_nothing_is_left_to_tidy_up() throws Exception {
     when(work.run(any(), any())).thenThrow(new java.util.concurrent.CancellationException());
-    doThrow(new IllegalStateException("no such source")).when(work).stopped(any(), any());
+    doThrow(new IllegalStateException("no such source")).when(work).stopped(any(), any(), any());
     runner.run(job.id);
     verify(jobs).end(job.id, JobState.CANCELLED, null);
   }
