@@ -1,7 +1,6 @@
 package org.pergamena.server.export;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.progress.Progress;
@@ -13,9 +12,9 @@ import org.pergamena.formats.publish.Template;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Requires;
 import org.pergamena.server.maps.Role;
+import org.pergamena.server.site.Attachment;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.templates.ReportTemplates;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -145,9 +144,6 @@ class ExportController {
 
   private static String attachment(String title, String ending) {
     String name = title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip();
-    return ContentDisposition.attachment()
-        .filename((name.isEmpty() ? "map" : name) + "." + ending, StandardCharsets.UTF_8)
-        .build()
-        .toString();
+    return Attachment.named((name.isEmpty() ? "map" : name) + "." + ending);
   }
 }

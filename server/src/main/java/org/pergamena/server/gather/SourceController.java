@@ -211,15 +211,15 @@ class SourceController {
       news.tell(map);
       return;
     }
-    UUID content = files.had(map, source, bytes, FileName.of(file.getOriginalFilename()));
+    String name = FileName.of(file.getOriginalFilename());
+    UUID content = files.had(map, source, bytes, name);
     shelf.failed(map, source, null);
     jobs.ask(
         visitor,
         map,
         source,
         JobKind.READ,
-        JSON.writeValueAsString(
-            Map.of("content", content, "name", FileName.of(file.getOriginalFilename()))));
+        JSON.writeValueAsString(Map.of("content", content, "name", name)));
   }
 
   /** Takes a source off the shelf, with what topics have of it; that can be undone. */

@@ -43,7 +43,12 @@ public class JobFiles implements Upkeep {
 
   /** Lets the file of a job go. */
   public void drop(UUID job) {
-    update("delete from job_part where job_id = :job", job);
+    transactions.executeWithoutResult(
+        status ->
+            entities
+                .createNativeQuery("delete from job_part where job_id = :job")
+                .setParameter("job", job)
+                .executeUpdate());
   }
 
   /** How long the file of a job is, in bytes. */
@@ -86,10 +91,7 @@ public class JobFiles implements Upkeep {
   /** Lets files go that are too old, and jobs that ended long ago. */
   @Override
   public void tidy() {
-    tidy(Instant.now());
-  }
-
-  void tidy(Instant now) {
+    Instant now = Instant.now();
     transactions.executeWithoutResult(
         status -> {
           entities
@@ -121,11 +123,6 @@ public class JobFiles implements Upkeep {
                 .setParameter("person", person)
                 .setParameter("most", MOST)
                 .executeUpdate());
-  }
-
-  private void update(String query, UUID job) {
-    transactions.executeWithoutResult(
-        status -> entities.createNativeQuery(query).setParameter("job", job).executeUpdate());
   }
 
   /** Keeps what is written, a part at a time. */

@@ -6,6 +6,7 @@ import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.pergamena.server.site.Alone;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -98,10 +99,7 @@ class Turns {
 
   /** One of a person's jobs enters or leaves at a time. */
   private void lock(UUID person) {
-    entities
-        .createNativeQuery("select 1 from (select pg_advisory_xact_lock(:key)) locked")
-        .setParameter("key", person.getMostSignificantBits())
-        .getSingleResult();
+    Alone.hold(entities, person.getMostSignificantBits());
   }
 
   private Scheduler at() {

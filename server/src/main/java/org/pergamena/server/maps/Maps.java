@@ -147,10 +147,24 @@ public class Maps {
   /** Deletes a map with all that belongs to it; what nobody else refers to goes with it. */
   @Transactional
   public void delete(UUID id) {
-    entities.remove(locked(id));
+    delete(List.of(id));
+  }
+
+  /** The same of all maps of an owner, those for others to begin from too. */
+  @Transactional
+  public void deleteAll(UUID owner) {
+    delete(
+        entities
+            .createQuery("select id from MapRow where owner = :owner", UUID.class)
+            .setParameter("owner", owner)
+            .getResultList());
+  }
+
+  private void delete(List<UUID> ids) {
+    ids.forEach(id -> entities.remove(locked(id)));
     entities.flush();
     shelf.sweep();
-    news.tell(id);
+    ids.forEach(news::tell);
   }
 
   /**

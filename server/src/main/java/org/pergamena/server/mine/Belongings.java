@@ -1,6 +1,5 @@
 package org.pergamena.server.mine;
 
-import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -34,7 +33,7 @@ public class Belongings {
       number++;
       String name = FileName.of(map.title().replace('/', '-'));
       zip.putNextEntry(new ZipEntry("%03d %s.zip".formatted(number, name)));
-      whole.write(person, map.id(), new Within(zip));
+      whole.write(person, map.id(), zip);
       zip.closeEntry();
     }
     zip.finish();
@@ -42,24 +41,7 @@ public class Belongings {
 
   /** Deletes all maps of a person, with all that nobody else has, and forgets who they are. */
   public void delete(UUID person) {
-    maps.of(person).forEach(map -> maps.delete(map.id()));
+    maps.deleteAll(person);
     visitors.forget(person);
-  }
-
-  /** An entry of an archive, whose end is not the end of the archive. */
-  private static final class Within extends FilterOutputStream {
-    Within(OutputStream out) {
-      super(out);
-    }
-
-    @Override
-    public void write(byte[] bytes, int from, int length) throws IOException {
-      out.write(bytes, from, length);
-    }
-
-    @Override
-    public void close() throws IOException {
-      flush();
-    }
   }
 }

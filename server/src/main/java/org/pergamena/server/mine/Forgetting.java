@@ -30,11 +30,7 @@ class Forgetting implements Upkeep {
 
   @Override
   public void tidy() {
-    tidy(Instant.now());
-  }
-
-  void tidy(Instant now) {
-    var unseen = visitors.unseenSince(now.minus(after), AT_ONCE);
+    var unseen = visitors.unseenSince(Instant.now().minus(after), AT_ONCE);
     unseen.forEach(belongings::delete);
     if (!unseen.isEmpty()) {
       LOG.info("forgot {} visitors who were not here for {} days", unseen.size(), after.toDays());

@@ -1,12 +1,11 @@
 package org.pergamena.server.mine;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.UUID;
+import org.pergamena.server.site.Attachment;
 import org.pergamena.server.visitors.Visitors;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -34,12 +33,7 @@ class MineController {
   ResponseEntity<StreamingResponseBody> archive(@AuthenticationPrincipal UUID visitor) {
     String name = "Pergamena " + LocalDate.now(ZoneOffset.UTC) + ".zip";
     return ResponseEntity.ok()
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment()
-                .filename(name, StandardCharsets.UTF_8)
-                .build()
-                .toString())
+        .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.named(name))
         .contentType(MediaType.valueOf("application/zip"))
         .body(out -> belongings.write(visitor, out));
   }

@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.pergamena.core.reference.CitationKey;
 import org.pergamena.core.reference.Reference;
+import org.pergamena.server.site.Alone;
 import org.pergamena.server.site.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -63,10 +64,7 @@ public class WorkKeys {
 
   private Set<String> taken(UUID mapId, UUID but) {
     entities.flush();
-    entities
-        .createNativeQuery("select 1 from (select pg_advisory_xact_lock(:key)) locked")
-        .setParameter("key", mapId.getMostSignificantBits() ^ 0x6b657973L)
-        .getSingleResult();
+    Alone.hold(entities, mapId.getMostSignificantBits() ^ 0x6b657973L);
     List<?> keys =
         entities
             .createNativeQuery(

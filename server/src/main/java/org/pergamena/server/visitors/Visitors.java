@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
+import org.pergamena.server.site.Alone;
 import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -92,10 +93,7 @@ public class Visitors {
 
   /** One of a visitor's requests at a time goes on, until the transaction ends. */
   void alone(UUID visitor) {
-    entities
-        .createNativeQuery("select 1 from (select pg_advisory_xact_lock(:key)) locked")
-        .setParameter("key", visitor.getLeastSignificantBits())
-        .getSingleResult();
+    Alone.hold(entities, visitor.getLeastSignificantBits());
   }
 
   /** Those who were not here since, a few at a time. */

@@ -62,6 +62,7 @@ class MineTest {
     visitor.read(map, "sluice.txt", words);
     String text = "source_text where body like '%" + words.substring(14, 50) + "%'";
     assertThat(count(application, text)).isEqualTo(1);
+    assertThat(visitor.post("/api/maps/" + map + "/template", null).status()).isLessThan(300);
     Answer gone = visitor.delete("/api/mine");
     assertThat(gone.status()).isEqualTo(204);
     assertThat(gone.headers().get("set-cookie")).contains("Max-Age=0");
