@@ -6,6 +6,8 @@ import type { Desk as DeskState, MapSummary } from "./api/types";
 import { useDesk, useDeskActions } from "./api/useDesk";
 import { useSession } from "./api/useSession";
 import { Desk } from "./desk/Desk";
+import { Entry } from "./desk/Entry";
+import { enteringCode } from "./desk/entering";
 import { Header } from "./desk/Header";
 import { MineSheet } from "./desk/MineSheet";
 import { TemplateSheet } from "./history/TemplateSheet";
@@ -28,8 +30,25 @@ const Message = styled.main`
   font: 400 17px/26px ${({ theme }) => theme.reading};
 `;
 
-/** The page: makes a newcomer known, then opens a map. */
+/** The page: lets another browser in if its address says so, or else opens a map. */
 export function App({ tab }: { tab: string }) {
+  const session = useSession();
+  const [code, setCode] = useState(() => enteringCode(window.location.hash));
+  useEffect(() => {
+    const changed = () => setCode(enteringCode(window.location.hash));
+    window.addEventListener("hashchange", changed);
+    return () => window.removeEventListener("hashchange", changed);
+  }, []);
+  if (code === null) {
+    return <Maps tab={tab} session={session} />;
+  }
+  return <Message>{session.isSuccess && <Entry code={code} />}</Message>;
+}
+
+type MapsProps = { tab: string; session: ReturnType<typeof useSession> };
+
+/** Makes a newcomer known, then opens a map. */
+function Maps({ tab, session }: MapsProps) {
   const client = useQueryClient();
   const { place, go } = useAddress();
   const { map } = place;
@@ -43,7 +62,6 @@ export function App({ tab }: { tab: string }) {
   const [mine, setMine] = useState(false);
   const [beginning, setBeginning] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
-  const session = useSession();
   const maps = useQuery({
     queryKey: ["maps"],
     queryFn: () => request<MapSummary[]>("GET", "/api/maps"),

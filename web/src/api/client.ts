@@ -16,7 +16,8 @@ export class NoConnection extends Error {
 }
 
 function csrfToken(): string {
-  return /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? "";
+  const named = (name: string) => new RegExp(`(?:^|; )${name}=([^;]+)`).exec(document.cookie)?.[1];
+  return named("__Host-XSRF-TOKEN") ?? named("XSRF-TOKEN") ?? ""; // by TLS, or without
 }
 
 async function reach(path: string, init: RequestInit): Promise<Response> {

@@ -18,6 +18,8 @@ export type Patch = Omit<Schemas["Patch"], "whole" | "facts" | "scene" | "topics
 export type Topic = Omit<Schemas["TopicView"], "loose"> & {
   loose: { x: number; y: number } | null;
 };
+export type KnownBrowser = Schemas["KnownBrowser"];
+export type Invitation = Schemas["Invitation"];
 export type Picture = Schemas["Picture"];
 export type KeptImage = Schemas["Kept"];
 export type InkDrawing = Schemas["Drawing"];

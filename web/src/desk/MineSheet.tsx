@@ -5,6 +5,7 @@ import { Button, ButtonLink } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
 import { Sheet, SheetButtons } from "../ui/Sheet";
 import { counted } from "../ui/words";
+import { Browsers } from "./Browsers";
 
 /** What has to be typed, so that nothing is deleted by a slip. */
 const WORD = "delete";
@@ -33,9 +34,10 @@ export function MineSheet({ maps, isOpen, onOpenChange }: MineSheetProps) {
   return (
     <Sheet title="All of mine" isOpen={isOpen} onOpenChange={onOpenChange}>
       <p>
-        {counted(maps, "map")}, with all topics, notes, remarks and sources. What you have here is
-        kept for this browser: another one, or this one without its cookies, does not see it.
+        {counted(maps, "map")}, with all topics, notes, remarks and sources. They are seen in these
+        browsers; without its cookies a browser is another one.
       </p>
+      <Browsers />
       <Row>
         <ButtonLink href="/api/mine/archive" download>
           Take all of it along (ZIP)

@@ -28,7 +28,7 @@ class DemonstrationTest {
     assertThat(desk.shelf()).containsText("of the text is on the map");
     org.assertj.core.api.Assertions.assertThat(
             desk.page().context().cookies().stream()
-                .filter(cookie -> cookie.name.equals("pergamena-visitor")))
+                .filter(cookie -> cookie.name.equals("pergamena-session")))
         .allMatch(cookie -> cookie.httpOnly)
         .hasSize(1);
   }

@@ -16,12 +16,7 @@ class MineTest {
   void all_of_ones_own_is_taken_along_and_then_deleted(DeskPage desk) throws IOException {
     desk.open();
     String mine = desk.page().url();
-    desk.page()
-        .getByLabel(
-            "your maps", new com.microsoft.playwright.Page.GetByLabelOptions().setExact(false))
-        .first()
-        .click();
-    desk.page().getByText("All of mine\u2026").click();
+    allOfMine(desk);
     assertThat(DemonstrationTest.serious(desk)).isEmpty();
     Download saved =
         desk.page().waitForDownload(() -> desk.sheet().getByText("Take all of it along").click());
@@ -38,5 +33,36 @@ class MineTest {
     assertThat(desk.page().url()).isNotEqualTo(mine);
     desk.page().navigate(mine);
     assertThat(desk.page().getByText("Go to your maps")).isVisible();
+  }
+
+  private static void allOfMine(DeskPage desk) {
+    desk.page()
+        .getByLabel(
+            "your maps", new com.microsoft.playwright.Page.GetByLabelOptions().setExact(false))
+        .first()
+        .click();
+    desk.page().getByText("All of mine\u2026").click();
+  }
+
+  @Test
+  void another_browser_is_let_in_and_put_out(DeskPage mine, DeskPage theirs) {
+    mine.open();
+    mine.newMap();
+    theirs.open();
+    allOfMine(mine);
+    mine.sheet().getByText("Let another browser in").click();
+    Locator address = mine.sheet().getByText("#enter=");
+    assertThat(address).isVisible();
+    theirs.page().navigate(address.textContent());
+    assertThat(DemonstrationTest.serious(theirs)).isEmpty();
+    theirs.button("That was me, open my maps").click();
+    assertThat(theirs.topic("Untitled map")).isVisible();
+    theirs.page().reload();
+    mine.page().reload();
+    allOfMine(mine);
+    mine.sheet().getByText("Put out").click();
+    assertThat(mine.sheet().getByText("Put out")).hasCount(0);
+    theirs.page().reload();
+    assertThat(theirs.page().getByText("Go to your maps")).isVisible();
   }
 }

@@ -50,7 +50,8 @@ class HouseTest {
                 HttpRequest.newBuilder(URI.create(visitor.address() + "/api/maps"))
                     .header(
                         "Cookie",
-                        "pergamena-visitor=00000000-0000-0000-0000-000000000001.c2lnbmF0dXJl")
+                        "pergamena-session=forged;"
+                            + " pergamena-visitor=00000000-0000-0000-0000-000000000001.c2lnbmF0dXJl")
                     .build(),
                 HttpResponse.BodyHandlers.ofString());
     assertThat(answer.statusCode()).isEqualTo(401);

@@ -5,6 +5,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.UUID;
 import org.pergamena.server.site.Refused;
+import org.pergamena.server.site.SecurityLog;
+import org.pergamena.server.site.SecurityLog.Event;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -21,9 +23,11 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 class AccessGate implements WebMvcConfigurer, HandlerInterceptor {
   private final Access access;
+  private final SecurityLog log;
 
-  AccessGate(Access access) {
+  AccessGate(Access access, SecurityLog log) {
     this.access = access;
+    this.log = log;
   }
 
   @Override
@@ -35,7 +39,12 @@ class AccessGate implements WebMvcConfigurer, HandlerInterceptor {
   public boolean preHandle(
       HttpServletRequest request, HttpServletResponse response, Object handler) {
     if (handler instanceof HandlerMethod method) {
-      access.require(person(), map(request), role(request, method));
+      try {
+        access.require(person(), map(request), role(request, method));
+      } catch (Refused e) {
+        log.note(Event.NOT_THEIRS, person(), request.getRemoteAddr());
+        throw e;
+      }
     }
     return true;
   }

@@ -1,11 +1,14 @@
 package org.pergamena.server.mine;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.UUID;
+import org.pergamena.server.sessions.SessionCookie;
 import org.pergamena.server.site.Attachment;
-import org.pergamena.server.visitors.Visitors;
+import org.pergamena.server.site.SecurityLog;
+import org.pergamena.server.site.SecurityLog.Event;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -23,14 +26,18 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 @RequestMapping("/api/mine")
 class MineController {
   private final Belongings belongings;
+  private final SecurityLog log;
 
-  MineController(Belongings belongings) {
+  MineController(Belongings belongings, SecurityLog log) {
     this.belongings = belongings;
+    this.log = log;
   }
 
   /** All maps, each as a file that can be brought in again. */
   @GetMapping("/archive")
-  ResponseEntity<StreamingResponseBody> archive(@AuthenticationPrincipal UUID visitor) {
+  ResponseEntity<StreamingResponseBody> archive(
+      @AuthenticationPrincipal UUID visitor, HttpServletRequest request) {
+    log.note(Event.ALL_TAKEN_ALONG, visitor, request.getRemoteAddr());
     String name = "Pergamena " + LocalDate.now(ZoneOffset.UTC) + ".zip";
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.named(name))
@@ -41,8 +48,12 @@ class MineController {
   /** Deletes everything, and forgets who asked. */
   @DeleteMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void delete(@AuthenticationPrincipal UUID visitor, HttpServletResponse response) {
+  void delete(
+      @AuthenticationPrincipal UUID visitor,
+      HttpServletRequest request,
+      HttpServletResponse response) {
     belongings.delete(visitor);
-    response.addHeader(HttpHeaders.SET_COOKIE, Visitors.FORGOTTEN);
+    log.note(Event.ALL_DELETED, visitor, request.getRemoteAddr());
+    SessionCookie.take(request, response);
   }
 }

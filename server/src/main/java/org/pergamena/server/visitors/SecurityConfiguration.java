@@ -3,6 +3,10 @@ package org.pergamena.server.visitors;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
+import org.pergamena.server.sessions.Sessions;
+import org.pergamena.server.sessions.SignedCookie;
+import org.pergamena.server.site.SecurityLog;
+import org.pergamena.server.site.SecurityLog.Event;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -36,21 +40,26 @@ class SecurityConfiguration {
   @Bean
   SecurityFilterChain security(
       HttpSecurity http,
-      Visitors visitors,
+      Sessions sessions,
+      SignedCookie signed,
       Arrivals arrivals,
+      SecurityLog log,
+      @Value("${pergamena.limits.newcomers}") int newcomers,
       @Value("${pergamena.limits.requests}") int requests,
       @Value("${pergamena.limits.strangers}") int strangers)
       throws Exception {
-    Throttle throttle =
-        new Throttle(requests, strangers, Runtime.getRuntime().maxMemory() / SHARE_FOR_FILES);
-    return http.csrf(csrf -> csrf.spa())
+    long memory = Runtime.getRuntime().maxMemory() / SHARE_FOR_FILES;
+    return http.csrf(csrf -> csrf.spa().csrfTokenRepository(new PageToken()))
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-        .addFilterBefore(new VisitorFilter(visitors, arrivals), AuthorizationFilter.class)
-        .addFilterAfter(throttle, VisitorFilter.class)
+        .addFilterBefore(
+            new VisitorFilter(sessions, signed, arrivals, log, newcomers),
+            AuthorizationFilter.class)
+        .addFilterAfter(new Throttle(requests, strangers, memory, log), VisitorFilter.class)
         .authorizeHttpRequests(
             asked ->
                 asked
-                    .requestMatchers("/api/session", "/api/openapi")
+                    .requestMatchers(
+                        VisitorFilter.SESSION, VisitorFilter.SESSION + "/**", "/api/openapi")
                     .permitAll()
                     .requestMatchers("/api/**")
                     .authenticated()
@@ -61,7 +70,10 @@ class SecurityConfiguration {
                 e.authenticationEntryPoint(
                         (request, response, error) -> refuse(response, 401, UNKNOWN))
                     .accessDeniedHandler(
-                        (request, response, error) -> refuse(response, 403, UNKNOWN)))
+                        (request, response, error) -> {
+                          log.note(Event.FORGERY_REFUSED, null, request.getRemoteAddr());
+                          refuse(response, 403, UNKNOWN);
+                        }))
         .headers(
             headers ->
                 headers

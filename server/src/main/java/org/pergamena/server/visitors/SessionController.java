@@ -3,24 +3,23 @@ package org.pergamena.server.visitors;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import org.pergamena.server.sessions.Entrance;
+import org.pergamena.server.sessions.Sessions;
 import org.springframework.beans.factory.ObjectProvider;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The first request of a page: makes a newcomer known. */
 @RestController
 class SessionController {
-  private final Visitors visitors;
+  private final Entrance entrance;
   private final ObjectProvider<Samples> samples;
 
-  SessionController(Visitors visitors, ObjectProvider<Samples> samples) {
-    this.visitors = visitors;
+  SessionController(Entrance entrance, ObjectProvider<Samples> samples) {
+    this.entrance = entrance;
     this.samples = samples;
   }
 
@@ -40,18 +39,12 @@ class SessionController {
   record Session(
       UUID visitor, List<String> samples, @Schema(types = {"string", "null"}) String outline) {}
 
-  @GetMapping("/api/session")
-  Session session(
-      @AuthenticationPrincipal Object visitor,
-      HttpServletRequest request,
-      HttpServletResponse response) {
-    if (visitor instanceof UUID known) {
-      return session(known);
+  @GetMapping(VisitorFilter.SESSION)
+  Session session(Authentication who, HttpServletRequest request, HttpServletResponse response) {
+    if (who != null && who.getDetails() instanceof Sessions.Known known) {
+      entrance.renew(known, request, response);
+      return session(known.visitor());
     }
-    UUID id = UUID.randomUUID();
-    ResponseCookie cookie =
-        Visitors.cookie(visitors.signed(id), request.isSecure(), Duration.ofDays(365));
-    response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
-    return session(id);
+    return session(entrance.offer(request, response));
   }
 }

@@ -1,9 +1,5 @@
 package org.pergamena.server.visitors;
 
-import com.github.benmanes.caffeine.cache.Caffeine;
-import com.github.benmanes.caffeine.cache.LoadingCache;
-import io.github.bucket4j.Bucket;
-import io.github.bucket4j.ConsumptionProbe;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -13,6 +9,8 @@ import java.time.Duration;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import org.pergamena.server.site.SecurityLog;
+import org.pergamena.server.site.SecurityLog.Event;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
@@ -24,16 +22,15 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * lets only so many files come in at a time as there is memory for.
  */
 class Throttle extends OncePerRequestFilter {
-  private static final int MOST_KNOWN = 100_000;
-
   /** What a file that comes in takes of memory, for each of its bytes. */
   private static final int TIMES = 4;
 
   private static final int MEGABYTE = 1_000_000;
   private static final long PATIENCE_SECONDS = 20;
 
-  private final LoadingCache<UUID, Bucket> known;
-  private final LoadingCache<String, Bucket> unknown;
+  private final Measures<UUID> known;
+  private final Measures<String> unknown;
+  private final SecurityLog log;
   private final Semaphore room;
   private final int megabytes;
 
@@ -44,24 +41,12 @@ class Throttle extends OncePerRequestFilter {
    * @param strangers requests a minute of those from one address that nobody knows
    * @param memory for files that come in, in bytes
    */
-  Throttle(int requests, int strangers, long memory) {
-    known = measures(requests);
-    unknown = measures(strangers);
+  Throttle(int requests, int strangers, long memory, SecurityLog log) {
+    this.log = log;
+    known = new Measures<>(requests, Duration.ofMinutes(1));
+    unknown = new Measures<>(strangers, Duration.ofMinutes(1));
     megabytes = (int) Math.max(1, memory / MEGABYTE);
     room = new Semaphore(megabytes, true);
-  }
-
-  private static <K> LoadingCache<K, Bucket> measures(int aMinute) {
-    return Caffeine.newBuilder()
-        .maximumSize(MOST_KNOWN)
-        .expireAfterAccess(Duration.ofMinutes(5))
-        .build(
-            who ->
-                Bucket.builder()
-                    .addLimit(
-                        limit ->
-                            limit.capacity(aMinute).refillGreedy(aMinute, Duration.ofMinutes(1)))
-                    .build());
   }
 
   @Override
@@ -73,14 +58,11 @@ class Throttle extends OncePerRequestFilter {
       return;
     }
     Authentication who = SecurityContextHolder.getContext().getAuthentication();
-    Bucket measure =
-        who != null && who.getPrincipal() instanceof UUID visitor
-            ? known.get(visitor)
-            : unknown.get(request.getRemoteAddr());
-    ConsumptionProbe asked = measure.tryConsumeAndReturnRemaining(1);
-    if (!asked.isConsumed()) {
-      long seconds = 1 + TimeUnit.NANOSECONDS.toSeconds(asked.getNanosToWaitForRefill());
-      refuse(response, seconds, "Too much is asked at once. Wait a moment, then try again.");
+    UUID visitor = who != null && who.getPrincipal() instanceof UUID person ? person : null;
+    long wait = visitor != null ? known.take(visitor) : unknown.take(request.getRemoteAddr());
+    if (wait > 0) {
+      log.note(Event.TOO_MANY_REQUESTS, visitor, request.getRemoteAddr());
+      refuse(response, wait, "Too much is asked at once. Wait a moment, then try again.");
     } else if (String.valueOf(request.getContentType()).startsWith("multipart/")) {
       takeIn(request, response, chain);
     } else {
@@ -116,7 +98,8 @@ class Throttle extends OncePerRequestFilter {
     }
   }
 
-  private static void refuse(HttpServletResponse response, long seconds, String sentence)
+  /** Says that something is for later. */
+  static void refuse(HttpServletResponse response, long seconds, String sentence)
       throws IOException {
     response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(seconds));
     SecurityConfiguration.refuse(response, HttpStatus.TOO_MANY_REQUESTS.value(), sentence);

@@ -13,8 +13,11 @@ class VisitorRow {
   @Id UUID id;
   Instant createdAt;
 
-  /** To the day. */
+  /** To the hour. */
   Instant seenAt;
+
+  /** Whether they have done more than look. */
+  boolean used;
 
   protected VisitorRow() {}
 

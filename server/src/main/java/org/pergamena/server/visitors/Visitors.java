@@ -1,37 +1,20 @@
 package org.pergamena.server.visitors;
 
 import jakarta.persistence.EntityManager;
-import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
-import java.security.MessageDigest;
-import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Base64;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
 import org.pergamena.server.site.Alone;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Knows visitors, and signs what proves who they are. */
+/** Knows visitors. */
 @Service
 public class Visitors {
-  static final String COOKIE = "pergamena-visitor";
-
-  /** A header by which a browser forgets who a person is here. */
-  public static final String FORGOTTEN = cookie("", false, Duration.ZERO).toString();
-
-  private static final String ALGORITHM = "HmacSHA256";
-  private static final Duration A_DAY = Duration.ofDays(1);
-  private static final String KEY = "visitor-key";
+  private static final Duration AN_HOUR = Duration.ofHours(1);
 
   private final EntityManager entities;
-  private volatile byte[] key;
 
   Visitors(EntityManager entities) {
     this.entities = entities;
@@ -40,55 +23,32 @@ public class Visitors {
   /** Makes sure that there is a visitor of this identity, who is here now. */
   @Transactional
   public void ensure(UUID id) {
-    if (!seen(id)) {
+    if (!here(id, false)) {
       entities.persist(new VisitorRow(id));
     }
   }
 
-  /** The cookie of a visitor. */
-  static ResponseCookie cookie(String value, boolean secure, Duration age) {
-    return ResponseCookie.from(COOKIE, value)
-        .httpOnly(true)
-        .secure(secure)
-        .sameSite("Lax")
-        .path("/")
-        .maxAge(age)
-        .build();
-  }
-
-  /** What a visitor's cookie holds. */
-  @Transactional
-  public String signed(UUID visitor) {
-    return visitor + "." + Base64.getUrlEncoder().withoutPadding().encodeToString(mac(visitor));
-  }
-
   /**
-   * The visitor that a cookie names, if its signature is right, whether they came before or not.
+   * Notes that a visitor is here; whether they were before.
+   *
+   * @param doing whether they do more than look
    */
-  @Transactional
-  public Optional<UUID> verified(String cookie) {
-    int dot = cookie.indexOf('.');
-    if (dot < 0) {
-      return Optional.empty();
-    }
-    try {
-      UUID visitor = UUID.fromString(cookie.substring(0, dot));
-      byte[] signature = Base64.getUrlDecoder().decode(cookie.substring(dot + 1));
-      return MessageDigest.isEqual(signature, mac(visitor))
-          ? Optional.of(visitor)
-          : Optional.empty();
-    } catch (IllegalArgumentException e) {
-      return Optional.empty();
-    }
-  }
-
-  /** Notes that a visitor is here; whether they were before. */
-  boolean seen(UUID visitor) {
+  boolean here(UUID visitor, boolean doing) {
     VisitorRow row = entities.find(VisitorRow.class, visitor);
-    if (row != null && row.seenAt.isBefore(Instant.now().minus(A_DAY))) {
+    if (row != null && row.seenAt.isBefore(Instant.now().minus(AN_HOUR))) {
       row.seenAt = Instant.now();
     }
+    if (row != null && doing && !row.used) {
+      row.used = true;
+    }
     return row != null;
+  }
+
+  /** Whether a visitor has done more than look. */
+  @Transactional(readOnly = true)
+  public boolean used(UUID visitor) {
+    VisitorRow row = entities.find(VisitorRow.class, visitor);
+    return row != null && row.used;
   }
 
   /** One of a visitor's requests at a time goes on, until the transaction ends. */
@@ -96,12 +56,19 @@ public class Visitors {
     Alone.hold(entities, visitor.getLeastSignificantBits());
   }
 
-  /** Those who were not here since, a few at a time. */
+  /**
+   * Those who were not here since, a few at a time.
+   *
+   * @param unusedSince those of them who never did more than look need not have been away so long
+   */
   @Transactional(readOnly = true)
-  public List<UUID> unseenSince(Instant since, int most) {
+  public List<UUID> unseenSince(Instant since, Instant unusedSince, int most) {
     return entities
-        .createQuery("select id from VisitorRow where seenAt < :since", UUID.class)
+        .createQuery(
+            "select id from VisitorRow where seenAt < :since or not used and seenAt < :unused",
+            UUID.class)
         .setParameter("since", since)
+        .setParameter("unused", unusedSince)
         .setMaxResults(most)
         .getResultList();
   }
@@ -113,36 +80,5 @@ public class Visitors {
         .createQuery("delete from VisitorRow where id = :id")
         .setParameter("id", visitor)
         .executeUpdate();
-  }
-
-  private byte[] mac(UUID visitor) {
-    try {
-      Mac mac = Mac.getInstance(ALGORITHM);
-      mac.init(new SecretKeySpec(key(), ALGORITHM));
-      return mac.doFinal(visitor.toString().getBytes(StandardCharsets.US_ASCII));
-    } catch (GeneralSecurityException e) {
-      throw new IllegalStateException("This Java has no " + ALGORITHM + ".", e);
-    }
-  }
-
-  private byte[] key() {
-    if (key == null) {
-      byte[] fresh = new byte[32];
-      new SecureRandom().nextBytes(fresh);
-      entities
-          .createNativeQuery(
-              "insert into setting (name, value) values (:name, :value) on conflict do nothing")
-          .setParameter("name", KEY)
-          .setParameter("value", Base64.getEncoder().encodeToString(fresh))
-          .executeUpdate();
-      String value =
-          (String)
-              entities
-                  .createNativeQuery("select value from setting where name = :name", String.class)
-                  .setParameter("name", KEY)
-                  .getSingleResult();
-      key = Base64.getDecoder().decode(value);
-    }
-    return key;
   }
 }

@@ -1,2 +1,2 @@
-/** Who is there: visitors by signed cookie, and what protects their requests. */
+/** Who is there: visitors and who they are, and what protects their requests. */
 package org.pergamena.server.visitors;

@@ -84,12 +84,7 @@ class MineTest {
     assertThat(identity(other)).isNotEqualTo(identity(third));
   }
 
-  @Test
-  void who_has_not_been_here_for_long_is_forgotten(
-      TestVisitor visitor, ApplicationContext application) {
-    String id = identity(visitor);
-    UUID map = visitor.newMap();
-    String kept = identity(visitor.other());
+  private static void lastSeen(ApplicationContext application, String visitor, int daysAgo) {
     application
         .getBean(TransactionTemplate.class)
         .executeWithoutResult(
@@ -98,12 +93,38 @@ class MineTest {
                     .getBean(EntityManager.class)
                     .createNativeQuery(
                         "update visitor set seen_at = :then where id = cast(:id as uuid)")
-                    .setParameter("then", Instant.now().minus(Duration.ofDays(91)))
-                    .setParameter("id", id)
+                    .setParameter("then", Instant.now().minus(Duration.ofDays(daysAgo)))
+                    .setParameter("id", visitor)
                     .executeUpdate());
+  }
+
+  @Test
+  void who_has_not_been_here_for_long_is_forgotten(
+      TestVisitor visitor, ApplicationContext application) {
+    String id = identity(visitor);
+    UUID map = visitor.newMap();
+    TestVisitor here = visitor.other();
+    here.get("/api/maps");
+    String kept = identity(here);
+    lastSeen(application, id, 91);
     application.getBean(Forgetting.class).tidy();
     assertThat(count(application, "visitor where id = '" + id + "'")).isZero();
     assertThat(count(application, "map where id = '" + map + "'")).isZero();
     assertThat(count(application, "visitor where id = '" + kept + "'")).isEqualTo(1);
+  }
+
+  @Test
+  void who_never_did_more_than_look_is_forgotten_sooner(
+      TestVisitor visitor, ApplicationContext application) {
+    visitor.newMap();
+    TestVisitor looker = visitor.other();
+    looker.get("/api/maps");
+    String doing = identity(visitor);
+    String looking = identity(looker);
+    lastSeen(application, doing, 4);
+    lastSeen(application, looking, 4);
+    application.getBean(Forgetting.class).tidy();
+    assertThat(count(application, "visitor where id = '" + looking + "'")).isZero();
+    assertThat(count(application, "visitor where id = '" + doing + "'")).isEqualTo(1);
   }
 }

@@ -27,7 +27,10 @@ public final class TestApplication implements BeforeAllCallback, ParameterResolv
       settings.put("PERGAMENA_CATALOGUE_PATIENCE", "3s");
       settings.put("PERGAMENA_MOST_REQUESTS", "1000000");
       settings.put("PERGAMENA_MOST_STRANGERS", "1000000");
+      settings.put("PERGAMENA_MOST_NEWCOMERS", "1000000");
+      settings.put("PERGAMENA_PROXY", "127\\.0\\.0\\.1");
       settings.put("spring.jpa.properties.hibernate.generate_statistics", "true");
+      settings.put("logging.level.org.pergamena.security", "error");
       settings.put("logging.level.org.hibernate.engine.internal", "error");
       settings.put("logging.level.org.hibernate.session.metrics", "error");
       settings.put("PERGAMENA_DEMO_FOLDER", Repository.root().resolve("demo").toString());

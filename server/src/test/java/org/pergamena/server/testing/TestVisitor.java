@@ -13,6 +13,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
@@ -39,7 +40,13 @@ public final class TestVisitor {
   }
 
   /** An answer. */
-  public record Answer(int status, Map<String, String> headers, byte[] bytes) {
+  public record Answer(
+      int status, Map<String, String> headers, Map<String, List<String>> allHeaders, byte[] bytes) {
+    /** All values of a header, its name in small letters. */
+    public List<String> all(String header) {
+      return allHeaders.getOrDefault(header, List.of());
+    }
+
     /** The body as text. */
     public String text() {
       return new String(bytes, StandardCharsets.UTF_8);
@@ -218,6 +225,25 @@ public final class TestVisitor {
     return address;
   }
 
+  /** What the browser keeps under a name, or null. */
+  public String cookie(String name) {
+    return cookies.getCookieStore().getCookies().stream()
+        .filter(cookie -> cookie.getName().equals(name))
+        .map(HttpCookie::getValue)
+        .findFirst()
+        .orElse(null);
+  }
+
+  /** Makes the browser keep nothing but this. */
+  public void carry(String name, String value) {
+    cookies.getCookieStore().removeAll();
+    HttpCookie cookie = new HttpCookie(name, value);
+    cookie.setPath("/");
+    cookie.setVersion(0);
+    cookie.setDomain(URI.create(address).getHost());
+    cookies.getCookieStore().add(URI.create(address), cookie);
+  }
+
   private static void pause() {
     try {
       Thread.sleep(50);
@@ -239,16 +265,16 @@ public final class TestVisitor {
     if (headersBeside.length > 0) {
       request.headers(headersBeside);
     }
-    cookies.getCookieStore().getCookies().stream()
-        .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-        .map(HttpCookie::getValue)
-        .forEach(token -> request.header("X-XSRF-TOKEN", token));
+    String token = cookie("XSRF-TOKEN");
+    if (token != null) {
+      request.header("X-XSRF-TOKEN", token);
+    }
     try {
       HttpResponse<byte[]> response =
           client.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
       Map<String, String> headers = new java.util.TreeMap<>(String.CASE_INSENSITIVE_ORDER);
       response.headers().map().forEach((name, values) -> headers.put(name, values.get(0)));
-      return new Answer(response.statusCode(), headers, response.body());
+      return new Answer(response.statusCode(), headers, response.headers().map(), response.body());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (InterruptedException e) {

@@ -12,6 +12,7 @@ import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.pergamena.server.site.SecurityLog;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.security.authentication.AnonymousAuthenticationToken;
@@ -42,7 +43,7 @@ class ThrottleTest {
 
   @Test
   void who_asks_too_much_hears_when_to_ask_again_and_others_notice_nothing() throws Exception {
-    Throttle throttle = new Throttle(5, 2, 1_000_000);
+    Throttle throttle = new Throttle(5, 2, 1_000_000, new SecurityLog());
     is(new UUID(0, 1));
     for (int i = 0; i < 5; i++) {
       assertThat(ask(throttle, "/api/maps").getStatus()).isEqualTo(200);
@@ -66,7 +67,7 @@ class ThrottleTest {
 
   @Test
   void only_so_many_files_come_in_as_there_is_memory_for() throws Exception {
-    Throttle throttle = new Throttle(1_000, 1_000, 500_000_000);
+    Throttle throttle = new Throttle(1_000, 1_000, 500_000_000, new SecurityLog());
     AtomicInteger within = new AtomicInteger();
     AtomicInteger most = new AtomicInteger();
     CountDownLatch begun = new CountDownLatch(2);

@@ -1,4 +1,4 @@
-package org.pergamena.server.visitors;
+package org.pergamena.server.sessions;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
