@@ -56,7 +56,7 @@ class MineTest {
     theirs.page().navigate(address.textContent());
     assertThat(DemonstrationTest.serious(theirs)).isEmpty();
     theirs.button("That was me, open my maps").click();
-    assertThat(theirs.topic("Untitled map")).isVisible();
+    assertThat(theirs.page().getByText("Begin with your sources")).isVisible();
     theirs.page().reload();
     mine.page().reload();
     allOfMine(mine);

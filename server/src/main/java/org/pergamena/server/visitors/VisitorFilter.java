@@ -29,6 +29,9 @@ class VisitorFilter extends OncePerRequestFilter {
 
   private static final Set<String> LOOKING = Set.of("GET", "HEAD", "OPTIONS");
 
+  /** What one sees of a map is kept too. */
+  private static final String FOLDS = "/folds";
+
   private final Sessions sessions;
   private final SignedCookie signed;
   private final Arrivals arrivals;
@@ -105,7 +108,9 @@ class VisitorFilter extends OncePerRequestFilter {
   }
 
   private static boolean doing(HttpServletRequest request) {
-    return !LOOKING.contains(request.getMethod()) && !entering(request);
+    return !LOOKING.contains(request.getMethod())
+        && !entering(request)
+        && !request.getRequestURI().endsWith(FOLDS);
   }
 
   private boolean newcomer(

@@ -118,7 +118,10 @@ class MineTest {
       TestVisitor visitor, ApplicationContext application) {
     visitor.newMap();
     TestVisitor looker = visitor.other();
-    looker.get("/api/maps");
+    String shown = looker.get("/api/maps").json().get(0).get("id").asString();
+    String folds = "/api/maps/" + shown + "/folds";
+    assertThat(looker.send("PUT", folds, "{}".getBytes(), "application/json").status())
+        .isLessThan(500);
     String doing = identity(visitor);
     String looking = identity(looker);
     lastSeen(application, doing, 4);
