@@ -25,10 +25,13 @@ final class Confinement {
       Set.of("PATH", "LANG", "LC_ALL", "TESSDATA_PREFIX", "JAVA_HOME");
   private static final long PATIENCE_SECONDS = 10;
   private static final List<String> WITHOUT_NETWORK = List.of("unshare", "--net");
-  private static final List<String> WITHOUT_NETWORK_AS_ANYBODY =
-      List.of("unshare", "--map-root-user", "--net");
+
+  /** In namespaces of its own, so that it neither sees nor ends others of the same user. */
+  static final List<String> APART =
+      List.of("unshare", "--map-root-user", "--net", "--pid", "--fork", "--kill-child");
+
   private static final List<String> NO_MORE_RIGHTS = List.of("setpriv", "--no-new-privs");
-  private static final List<String> NO_RIGHTS =
+  static final List<String> NO_RIGHTS =
       List.of(
           "setpriv", "--reuid=" + NOBODY, "--regid=" + NOBODY, "--clear-groups", "--no-new-privs");
 
@@ -62,7 +65,7 @@ final class Confinement {
             NO_RIGHTS,
             joined(WITHOUT_NETWORK, NO_MORE_RIGHTS),
             NO_MORE_RIGHTS)
-        : List.of(joined(WITHOUT_NETWORK_AS_ANYBODY, NO_MORE_RIGHTS), NO_MORE_RIGHTS);
+        : List.of(joined(APART, NO_MORE_RIGHTS), NO_MORE_RIGHTS);
   }
 
   private static List<String> joined(List<String> first, List<String> second) {
@@ -121,7 +124,9 @@ final class Confinement {
   @Override
   public String toString() {
     return (withoutNetwork() ? "without a network" : "with a network")
-        + (asNobody() ? ", by a user without rights" : ", by the user of the server")
+        + (asNobody()
+            ? ", by a user without rights"
+            : ", by the user of the server" + (prefix.contains("--pid") ? ", apart from it" : ""))
         + ", without secrets";
   }
 }

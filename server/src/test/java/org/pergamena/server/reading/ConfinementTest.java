@@ -1,6 +1,7 @@
 package org.pergamena.server.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assumptions.assumeThat;
 
 import java.io.File;
 import java.io.IOException;
@@ -8,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class ConfinementTest {
@@ -55,6 +57,33 @@ class ConfinementTest {
       assertThat(said("id -u")).isEqualTo("" + Confinement.NOBODY);
     }
     assertThat(confinement.toString()).contains("without secrets");
+  }
+
+  private static List<String> by(List<String> prefix, List<String> command) {
+    return Stream.of(prefix, command).flatMap(List::stream).toList();
+  }
+
+  private static String ran(List<String> command) throws IOException {
+    Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+    return new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
+  }
+
+  @Test
+  void where_it_is_the_servers_own_user_it_neither_sees_nor_ends_the_server() throws IOException {
+    assumeThat(System.getProperty("user.name")).isEqualTo("root");
+    List<String> prefix = by(Confinement.NO_RIGHTS, Confinement.APART);
+    assumeThat(ran(by(prefix, List.of("echo", "works")))).isEqualTo("works");
+    ProcessBuilder builder = new ProcessBuilder(by(Confinement.NO_RIGHTS, List.of("sleep", "60")));
+    builder.environment().put("PERGAMENA_DB_PASSWORD", "hidden");
+    Process server = builder.start();
+    try {
+      String script = "cat /proc/$1/environ; kill -9 $1; echo tried";
+      List<String> attack = List.of("sh", "-c", script, "attack", "" + server.pid());
+      assertThat(ran(by(prefix, attack))).doesNotContain("hidden").endsWith("tried");
+      assertThat(server.isAlive()).isTrue();
+    } finally {
+      server.destroyForcibly();
+    }
   }
 
   @Test
