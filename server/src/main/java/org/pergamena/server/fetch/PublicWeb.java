@@ -10,6 +10,9 @@ import java.net.URISyntaxException;
 import java.net.UnknownHostException;
 import java.util.Locale;
 import java.util.Set;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
@@ -39,6 +42,16 @@ public class PublicWeb {
   private static final int CONNECT_SECONDS = 8;
   private static final int CHUNK = 16_384;
   private static final Set<Integer> PORTS = Set.of(-1, 80, 443);
+  private static final long LOOK_MS = 250;
+
+  /** Looks after fetches whose hosts send so slowly that no read ends. */
+  private static final ScheduledExecutorService WATCH =
+      Executors.newSingleThreadScheduledExecutor(
+          work -> {
+            Thread thread = new Thread(work, "fetch-watch");
+            thread.setDaemon(true);
+            return thread;
+          });
 
   /** Hosts with ports that are fetched from although they are not public. */
   private final Set<String> allowed;
@@ -123,6 +136,16 @@ public class PublicWeb {
     HttpGet get = new HttpGet(at);
     get.setHeader("Accept", "text/html,application/xhtml+xml,text/vtt,*/*;q=0.5");
     get.setHeader("User-Agent", "Pergamena/0.1");
+    Future<?> watch =
+        WATCH.scheduleWithFixedDelay(
+            () -> {
+              if (over(end, cancelled)) {
+                get.abort(); // closes the connection, whatever it waits for
+              }
+            },
+            LOOK_MS,
+            LOOK_MS,
+            TimeUnit.MILLISECONDS);
     try (CloseableHttpClient client = client(isAllowed(at))) {
       return client.execute(get, response -> answer(at, response, get, end, cancelled));
     } catch (RefusedAnswer e) {
@@ -136,13 +159,19 @@ public class PublicWeb {
     } catch (UnknownHostException e) {
       throw new FetchException(
           "There is no host " + at.getHost() + ", or no network. Check the address.", e);
-    } catch (InterruptedIOException e) {
-      throw new FetchException(
-          at.getHost() + " does not answer within " + seconds + " seconds. Try again later.", e);
     } catch (IOException e) {
-      throw new FetchException(
-          at.getHost() + " could not be reached. Check the address, or try again later.", e);
+      String sentence =
+          e instanceof InterruptedIOException || over(end, cancelled)
+              ? " does not answer within " + seconds + " seconds. Try again later."
+              : " could not be reached. Check the address, or try again later.";
+      throw new FetchException(at.getHost() + sentence, e);
+    } finally {
+      watch.cancel(false);
     }
+  }
+
+  private static boolean over(long end, BooleanSupplier cancelled) {
+    return System.nanoTime() > end || cancelled.getAsBoolean();
   }
 
   private CloseableHttpClient client(boolean trusted) {
@@ -214,7 +243,7 @@ public class PublicWeb {
                   + megabytes
                   + " MB. Download it in a browser and add the part that you need.");
         }
-        if (System.nanoTime() > end || cancelled.getAsBoolean()) {
+        if (over(end, cancelled)) {
           get.abort();
           throw new RefusedAnswer(
               "The answer does not end within " + seconds + " seconds. Try again later.");

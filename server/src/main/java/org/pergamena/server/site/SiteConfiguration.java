@@ -1,11 +1,15 @@
 package org.pergamena.server.site;
 
 import io.swagger.v3.oas.models.media.Schema;
+import java.time.Duration;
 import java.util.Collection;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.pergamena.formats.picture.Drawing;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
@@ -28,6 +32,16 @@ class SiteConfiguration implements WebMvcConfigurer {
   public void addViewControllers(ViewControllerRegistry registry) {
     registry.addViewController("/").setViewName("forward:/index.html");
     registry.addViewController("/maps/**").setViewName("forward:/index.html");
+  }
+
+  /** No request keeps a thread by sending next to nothing. */
+  @Bean
+  WebServerFactoryCustomizer<TomcatServletWebServerFactory> slowBodies(
+      @Value("${pergamena.limits.body.grace}") Duration grace,
+      @Value("${pergamena.limits.body.rest}") Duration rest,
+      @Value("${pergamena.limits.body.bytes-a-second}") int bytesASecond,
+      @Value("${pergamena.limits.body.at-once}") int atOnce) {
+    return server -> server.addEngineValves(new SlowBodies(grace, rest, bytesASecond, atOnce));
   }
 
   /** The one way to a scene, for the page and for every picture. */

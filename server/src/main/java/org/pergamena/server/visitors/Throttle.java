@@ -11,6 +11,8 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.pergamena.server.site.SecurityLog;
 import org.pergamena.server.site.SecurityLog.Event;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
@@ -27,6 +29,8 @@ class Throttle extends OncePerRequestFilter {
 
   private static final int MEGABYTE = 1_000_000;
   private static final long PATIENCE_SECONDS = 20;
+
+  private static final Logger LOG = LoggerFactory.getLogger(Throttle.class);
 
   private final Measures<UUID> known;
   private final Measures<String> unknown;
@@ -72,6 +76,7 @@ class Throttle extends OncePerRequestFilter {
 
   private void takeIn(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
+    receive(request);
     long length = Math.max(0, request.getContentLengthLong());
     int needed = (int) Math.min(megabytes, 1 + TIMES * length / MEGABYTE);
     if (!entered(needed)) {
@@ -86,6 +91,15 @@ class Throttle extends OncePerRequestFilter {
       chain.doFilter(request, response);
     } finally {
       room.release(needed);
+    }
+  }
+
+  /** Has a file come in, to the disk, before it takes a share of memory: it may come slowly. */
+  private static void receive(HttpServletRequest request) {
+    try {
+      request.getParts();
+    } catch (IOException | ServletException | IllegalStateException e) {
+      LOG.debug("whoever asks for the file next says what is wrong with it", e);
     }
   }
 

@@ -10,6 +10,8 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.Set;
 import java.util.concurrent.Executors;
@@ -17,6 +19,7 @@ import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -119,6 +122,53 @@ class PublicWebTest {
     exchange.getResponseHeaders().set("Content-Encoding", "gzip");
     exchange.sendResponseHeaders(200, packed.size());
     exchange.getResponseBody().write(packed.toByteArray());
+  }
+
+  /** A host of its own that sends a head and then the same bytes on and on, slowly. */
+  private static ServerSocket dripping(String head, byte[] drop) throws IOException {
+    ServerSocket socket = new ServerSocket(0, 5, InetAddress.getLoopbackAddress());
+    Thread host =
+        new Thread(
+            () -> {
+              try (Socket asked = socket.accept()) {
+                OutputStream out = asked.getOutputStream();
+                out.write(head.getBytes(StandardCharsets.ISO_8859_1));
+                while (!socket.isClosed()) {
+                  out.write(drop);
+                  out.flush();
+                  Thread.sleep(50);
+                }
+              } catch (IOException e) {
+                // the other side has gone
+              } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+              }
+            });
+    host.setDaemon(true);
+    host.start();
+    return socket;
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"a line of the head", "heads", "packed nothing"})
+  @Timeout(20)
+  void a_host_that_drips_does_not_outlast_the_limit(String what) throws IOException {
+    String ok = "HTTP/1.1 200 OK\r\n";
+    String packed = ok + "Content-Encoding: gzip\r\nContent-Type: text/html\r\n\r\n";
+    byte[] gzipHead = {0x1f, (byte) 0x8b, 8, 0, 0, 0, 0, 0, 0, 3};
+    byte[] emptyBlock = {0, 0, 0, (byte) 0xff, (byte) 0xff};
+    try (ServerSocket host =
+        switch (what) {
+          case "a line of the head" -> dripping(ok + "X: ", new byte[] {'x'});
+          case "heads" -> dripping(ok, "X: x\r\n".getBytes(StandardCharsets.US_ASCII));
+          default ->
+              dripping(packed + new String(gzipHead, StandardCharsets.ISO_8859_1), emptyBlock);
+        }) {
+      String name = "127.0.0.1:" + host.getLocalPort();
+      PublicWeb patient = new PublicWeb(Set.of(name), 2, 1);
+      assertThatThrownBy(() -> patient.fetch("http://" + name + "/", () -> false))
+          .hasMessageContaining("within 2 seconds");
+    }
   }
 
   @AfterAll
