@@ -2,9 +2,11 @@ package org.pergamena.server.bring;
 
 import java.io.IOException;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import org.pergamena.core.source.FileName;
 import org.pergamena.formats.bring.MapFiles;
 import org.pergamena.formats.json.MapArchive;
+import org.pergamena.server.site.Aside;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -18,9 +20,11 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 class BringController {
   private final Bringing bringing;
+  private final Aside aside;
 
-  BringController(Bringing bringing) {
+  BringController(Bringing bringing, Aside aside) {
     this.bringing = bringing;
+    this.aside = aside;
   }
 
   /** The map that was made. */
@@ -28,10 +32,17 @@ class BringController {
 
   @PostMapping(path = "/api/imports", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
-  BroughtMap bring(@AuthenticationPrincipal UUID visitor, @RequestPart("file") MultipartFile file)
+  CompletableFuture<BroughtMap> bring(
+      @AuthenticationPrincipal UUID visitor, @RequestPart("file") MultipartFile file)
       throws IOException {
     String name = FileName.of(file.getOriginalFilename());
-    MapArchive.Contents contents = MapFiles.read(name, file.getBytes(), visitor);
-    return new BroughtMap(bringing.bring(visitor, contents, Bringing.read(contents.pictures())));
+    byte[] bytes = file.getBytes();
+    return aside.compute(
+        visitor,
+        progress -> {
+          MapArchive.Contents contents = MapFiles.read(name, bytes, visitor);
+          return new BroughtMap(
+              bringing.bring(visitor, contents, Bringing.read(contents.pictures())));
+        });
   }
 }

@@ -5,16 +5,16 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.Semaphore;
+import java.util.concurrent.CompletableFuture;
 import org.pergamena.core.distil.DistilOptions;
 import org.pergamena.core.distil.Distiller;
 import org.pergamena.core.distil.Redistilling;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.progress.Progress;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.site.Aside;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
@@ -38,16 +38,22 @@ class DistilController {
   private final Maps maps;
   private final Sources sources;
   private final Jobs jobs;
+  private final Aside aside;
   private final Distillations distillations;
   private final JsonMapper json;
-  private final Semaphore turn = new Semaphore(1, true);
 
   DistilController(
-      Maps maps, Sources sources, Jobs jobs, Distillations distillations, JsonMapper json) {
+      Maps maps,
+      Sources sources,
+      Jobs jobs,
+      Aside aside,
+      Distillations distillations,
+      JsonMapper json) {
     this.distillations = distillations;
     this.maps = maps;
     this.sources = sources;
     this.jobs = jobs;
+    this.aside = aside;
     this.json = json;
   }
 
@@ -124,25 +130,26 @@ class DistilController {
     distillations.take(visitor, taken.id(), map, taken.how());
   }
 
-  /** How many topics would come. One is told after another, as each takes a processor. */
+  /** How many topics would come. */
   @PostMapping("/preview")
-  Preview preview(
+  CompletableFuture<Preview> preview(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody DistilOptions options) {
     requireSource(visitor, map);
-    List<Analysed> texts = sources.analysed(map);
-    int words = texts.stream().mapToInt(t -> t.words(0, t.sentences().size())).sum();
-    if (words > MOST_WORDS) {
-      return new Preview(List.of());
-    }
-    turn.acquireUninterruptibly();
-    try {
-      return new Preview(new Distiller(texts, options, Progress.NONE).sizes());
-    } catch (IllegalArgumentException e) {
-      throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
-    } finally {
-      turn.release();
-    }
+    return aside.compute(
+        visitor,
+        progress -> {
+          List<Analysed> texts = sources.analysed(map, () -> progress.at("Finding sentences", 0));
+          int words = texts.stream().mapToInt(t -> t.words(0, t.sentences().size())).sum();
+          if (words > MOST_WORDS) {
+            return new Preview(List.of());
+          }
+          try {
+            return new Preview(new Distiller(texts, options, progress).sizes());
+          } catch (IllegalArgumentException e) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+          }
+        });
   }
 }

@@ -3,7 +3,7 @@ package org.pergamena.server.export;
 import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
-import org.pergamena.core.progress.Progress;
+import java.util.concurrent.CompletableFuture;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.publish.FileFormat;
 import org.pergamena.formats.publish.Preview;
@@ -12,6 +12,7 @@ import org.pergamena.formats.publish.Template;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.Requires;
 import org.pergamena.server.maps.Role;
+import org.pergamena.server.site.Aside;
 import org.pergamena.server.site.Attachment;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.templates.ReportTemplates;
@@ -39,11 +40,14 @@ class ExportController {
   private final Publications publications;
   private final Exports exports;
   private final ReportTemplates templates;
+  private final Aside aside;
 
-  ExportController(Publications publications, Exports exports, ReportTemplates templates) {
+  ExportController(
+      Publications publications, Exports exports, ReportTemplates templates, Aside aside) {
     this.publications = publications;
     this.exports = exports;
     this.templates = templates;
+    this.aside = aside;
   }
 
   /** A file that is being written. */
@@ -92,17 +96,20 @@ class ExportController {
 
   /** How a file would begin: a picture of its first pages, or its first lines. */
   @GetMapping("/{ending}/preview")
-  ResponseEntity<byte[]> preview(
+  CompletableFuture<ResponseEntity<byte[]>> preview(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @PathVariable String ending,
-      @ModelAttribute Wish wish)
-      throws IOException {
-    Preview.Shown shown =
-        Preview.of(format(ending), publications.of(visitor, map, wish, Progress.NONE));
-    return ResponseEntity.ok()
-        .contentType(MediaType.parseMediaType(shown.type()))
-        .body(shown.bytes());
+      @ModelAttribute Wish wish) {
+    FileFormat format = format(ending);
+    return aside.compute(
+        visitor,
+        progress -> {
+          Preview.Shown shown = Preview.of(format, publications.of(visitor, map, wish, progress));
+          return ResponseEntity.ok()
+              .contentType(MediaType.parseMediaType(shown.type()))
+              .body(shown.bytes());
+        });
   }
 
   private static FileFormat format(String ending) {
@@ -121,25 +128,36 @@ class ExportController {
   @PostMapping(path = "/templates", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Requires(Role.READ)
-  void bringTemplate(
+  CompletableFuture<Void> bringTemplate(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestPart("file") MultipartFile file)
       throws IOException {
-    templates.bring(visitor, file.getBytes());
+    byte[] bytes = file.getBytes();
+    return aside.compute(
+        visitor,
+        progress -> {
+          templates.bring(visitor, bytes);
+          return null;
+        });
   }
 
   /** How large a picture with these wishes would be; refused if that is too large. */
   @GetMapping("/size")
-  PictureSize size(
+  CompletableFuture<PictureSize> size(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestParam(defaultValue = "png") String ending,
       @ModelAttribute Wish wish) {
-    Publication publication = publications.of(visitor, map, wish, Progress.NONE);
-    format(ending).requireRoom(publication);
-    PngPicture picture = PngPicture.of(publication.scene(), publication.form().pixels());
-    return new PictureSize(picture.width(), picture.height());
+    FileFormat format = format(ending);
+    return aside.compute(
+        visitor,
+        progress -> {
+          Publication publication = publications.of(visitor, map, wish, progress);
+          format.requireRoom(publication);
+          PngPicture picture = PngPicture.of(publication.scene(), publication.form().pixels());
+          return new PictureSize(picture.width(), picture.height());
+        });
   }
 
   private static String attachment(String title, String ending) {

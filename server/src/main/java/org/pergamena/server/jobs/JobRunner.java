@@ -2,6 +2,7 @@ package org.pergamena.server.jobs;
 
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
 import jakarta.persistence.PessimisticLockException;
+import java.time.Duration;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +16,9 @@ import org.pergamena.server.site.Outage;
 import org.pergamena.server.site.Refused;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** Does jobs, one call each, and sees that each ends in a state that says how. */
@@ -33,6 +36,10 @@ class JobRunner {
       "This was begun again and again and came to no end, so it was given up. Nothing on the map"
           + " has changed; try it with less at a time.";
 
+  private static final String TOO_LONG =
+      "This was not done after %d minutes, so it was given up. Nothing on the map has changed; try"
+          + " it with less at a time.";
+
   private final Jobs jobs;
 
   /** Those that the database left undone here. */
@@ -40,8 +47,12 @@ class JobRunner {
 
   private final Map<JobKind, Work> works = new EnumMap<>(JobKind.class);
 
-  JobRunner(Jobs jobs, List<Work> works) {
+  /** How long a job may take. */
+  private final Duration longest;
+
+  JobRunner(Jobs jobs, List<Work> works, @Value("${pergamena.limits.job-time}") Duration longest) {
     this.jobs = jobs;
+    this.longest = longest;
     works.forEach(work -> this.works.put(work.kind(), work));
   }
 
@@ -106,12 +117,17 @@ class JobRunner {
     }
   }
 
-  /** Writes progress down now and then, and stops the work when it is cancelled. */
+  /** Writes progress down now and then, and stops the work when it is cancelled or too long. */
   private Progress progress(UUID id) {
+    long end = System.nanoTime() + longest.toNanos();
     long[] last = {System.nanoTime() - BETWEEN_NANOS};
     String[] lastStep = {""};
     return (step, share) -> {
       long now = System.nanoTime();
+      if (now > end) {
+        throw new Refused(
+            HttpStatus.UNPROCESSABLE_CONTENT, TOO_LONG.formatted(longest.toMinutes()));
+      }
       if (now - last[0] >= BETWEEN_NANOS || !step.equals(lastStep[0])) {
         last[0] = now;
         lastStep[0] = step;

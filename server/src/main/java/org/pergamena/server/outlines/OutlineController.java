@@ -5,11 +5,13 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import org.pergamena.core.outline.Outline;
 import org.pergamena.core.outline.OutlineReader;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.News;
+import org.pergamena.server.site.Aside;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -33,12 +35,14 @@ class OutlineController {
   private final Proposals proposals;
   private final Jobs jobs;
   private final News news;
+  private final Aside aside;
 
-  OutlineController(Outlines outlines, Proposals proposals, Jobs jobs, News news) {
+  OutlineController(Outlines outlines, Proposals proposals, Jobs jobs, News news, Aside aside) {
     this.outlines = outlines;
     this.proposals = proposals;
     this.jobs = jobs;
     this.news = news;
+    this.aside = aside;
   }
 
   /** An outline as it is written. */
@@ -59,25 +63,33 @@ class OutlineController {
   record Chosen(@NotNull @Size(max = 20_000) Set<UUID> proposals) {}
 
   @GetMapping("/outline")
-  Outlines.OutlineView outline(@PathVariable UUID map) {
-    return outlines.of(map);
+  CompletableFuture<Outlines.OutlineView> outline(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    return aside.compute(visitor, progress -> outlines.of(map));
   }
 
   /** The topics of text that was pasted, with what was repaired; the map stays as it is. */
   @PostMapping("/outline/read")
-  Outline read(@PathVariable UUID map, @RequestBody @Valid PastedOutline pasted) {
-    return OutlineReader.read(pasted.text());
+  CompletableFuture<Outline> read(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid PastedOutline pasted) {
+    return aside.compute(visitor, progress -> OutlineReader.read(pasted.text()));
   }
 
   /** Makes the map follow an outline; its topics are matched with passages at once. */
   @PutMapping("/outline")
-  Outlines.OutlineView follow(
+  CompletableFuture<Outlines.OutlineView> follow(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Written written) {
-    Outlines.OutlineView view = outlines.follow(visitor, map, written.name(), written.body());
-    jobs.ask(visitor, map, null, JobKind.MATCH, "");
-    return view;
+    return aside.compute(
+        visitor,
+        progress -> {
+          Outlines.OutlineView view = outlines.follow(visitor, map, written.name(), written.body());
+          jobs.ask(visitor, map, null, JobKind.MATCH, "");
+          return view;
+        });
   }
 
   @DeleteMapping("/outline")

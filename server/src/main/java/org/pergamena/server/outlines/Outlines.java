@@ -58,9 +58,8 @@ public class Outlines {
   }
 
   /** The outline that a map follows; empty text if it follows none. */
-  @Transactional(readOnly = true)
   public OutlineView of(UUID mapId) {
-    OutlineRow row = entities.find(OutlineRow.class, mapId);
+    OutlineRow row = entities.find(OutlineRow.class, mapId); // read without a connection
     if (row == null) {
       return new OutlineView("", "", 0, List.of(), List.of());
     }

@@ -189,10 +189,10 @@ public class Sources {
    * @param check called again and again; what it throws ends the work
    */
   public List<Analysed> analysed(UUID mapId, Runnable check) {
-    return of(mapId).stream()
-        .filter(Entry::ready)
-        .map(entry -> analysed(source(entry), entry.textId(), check))
-        .toList();
+    List<Entry> ready = of(mapId).stream().filter(Entry::ready).toList();
+    MemoryForWords.require(
+        ready.stream().mapToLong(Entry::words).sum(), Runtime.getRuntime().maxMemory());
+    return ready.stream().map(entry -> analysed(source(entry), entry.textId(), check)).toList();
   }
 
   /**

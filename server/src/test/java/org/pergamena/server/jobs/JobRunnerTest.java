@@ -16,6 +16,7 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import jakarta.persistence.PessimisticLockException;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,7 +36,21 @@ class JobRunnerTest {
   private JobRunner runner() {
     when(work.kind()).thenReturn(JobKind.DISTIL);
     when(jobs.begin(eq(job.id), anyBoolean())).thenReturn(Optional.of(job));
-    return new JobRunner(jobs, List.of(work));
+    return new JobRunner(jobs, List.of(work), Duration.ofMinutes(30));
+  }
+
+  @Test
+  void a_job_that_takes_too_long_is_given_up() throws Exception {
+    when(jobs.at(eq(job.id), anyString(), anyDouble())).thenReturn(true);
+    when(work.run(any(), any()))
+        .thenAnswer(
+            call -> {
+              while (true) {
+                call.<Progress>getArgument(1).at("on and on", 0);
+              }
+            });
+    new JobRunner(jobs, List.of(work), Duration.ofMillis(20)).run(job.id);
+    verify(jobs).end(eq(job.id), eq(JobState.FAILED), contains("given up"));
   }
 
   @Test
