@@ -22,6 +22,7 @@ import org.postgresql.PGConnection;
 import org.postgresql.PGNotification;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
@@ -37,9 +38,6 @@ public class NewsFeed {
 
   /** Pages whose news are put together at a time. */
   private static final int AT_ONCE = 4;
-
-  /** Pages that one person may have open. */
-  static final int MOST_OF_ONE = 40;
 
   private static final int MOST = 1_000;
 
@@ -68,6 +66,10 @@ public class NewsFeed {
   }
 
   private final DataSource database;
+
+  /** Pages that one person may have open. */
+  private final int mostOfOne;
+
   private final Map<UUID, List<Listener>> listeners = new ConcurrentHashMap<>();
   private final Semaphore turns = new Semaphore(AT_ONCE, true);
   private final ExecutorService senders =
@@ -79,8 +81,9 @@ public class NewsFeed {
           });
   private volatile boolean open = true;
 
-  NewsFeed(DataSource database) {
+  NewsFeed(DataSource database, @Value("${pergamena.limits.pages}") int mostOfOne) {
     this.database = database;
+    this.mostOfOne = mostOfOne;
   }
 
   /**
@@ -91,7 +94,7 @@ public class NewsFeed {
   public SseEmitter listen(UUID person, UUID mapId, Supplier<Object> news) {
     List<Listener> all = listeners.values().stream().flatMap(List::stream).toList();
     long own = all.stream().filter(listener -> listener.person.equals(person)).count();
-    if (own >= MOST_OF_ONE || all.size() >= MOST) {
+    if (own >= mostOfOne || all.size() >= MOST) {
       throw new Refused(
           HttpStatus.TOO_MANY_REQUESTS,
           "There are "

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import org.pergamena.server.testing.Pause;
 import org.pergamena.server.testing.TestVisitor;
 import org.pergamena.server.testing.TestVisitor.Answer;
 import tools.jackson.databind.JsonNode;

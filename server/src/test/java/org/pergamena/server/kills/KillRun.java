@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.pergamena.server.testing.LocalPostgres;
+import org.pergamena.server.testing.Pause;
+import org.pergamena.server.testing.ServerProcess;
 import org.pergamena.server.testing.TestVisitor;
 
 /**

@@ -33,6 +33,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Pages come and go; those that stay hear their news. */
 class NewsFeedTest {
+  private static final int MOST_OF_ONE = 40;
+
   private static final long PATIENCE_SECONDS = 60;
   private static final int SLOW = 12;
   private static final int WAITS_UNTIL_A_SIGN_OF_LIFE = 15;
@@ -54,7 +56,7 @@ class NewsFeedTest {
     when(connection.unwrap(PGConnection.class)).thenReturn(server);
     DataSource database = mock(DataSource.class);
     when(database.getConnection()).thenReturn(connection);
-    feed = new NewsFeed(database);
+    feed = new NewsFeed(database, MOST_OF_ONE);
     try (MockedConstruction<SseEmitter> pages =
         mockConstruction(SseEmitter.class, NewsFeedTest::goes)) {
       feed.listen(SOMEBODY, map, () -> "news of the page that goes");
@@ -160,14 +162,14 @@ class NewsFeedTest {
   void a_person_has_only_so_many_pages_open() {
     UUID many = UUID.randomUUID();
     try (MockedConstruction<SseEmitter> pages = mockConstruction(SseEmitter.class)) {
-      for (int i = 0; i < NewsFeed.MOST_OF_ONE; i++) {
+      for (int i = 0; i < MOST_OF_ONE; i++) {
         feed.listen(many, UUID.randomUUID(), () -> "");
       }
       assertThatThrownBy(() -> feed.listen(many, map, () -> ""))
           .isInstanceOf(Refused.class)
           .hasMessageContaining("Close some");
       feed.listen(UUID.randomUUID(), map, () -> "");
-      assertThat(pages.constructed()).hasSize(NewsFeed.MOST_OF_ONE + 1);
+      assertThat(pages.constructed()).hasSize(MOST_OF_ONE + 1);
     }
   }
 

@@ -1,4 +1,4 @@
-package org.pergamena.server.kills;
+package org.pergamena.server.testing;
 
 import java.io.File;
 import java.io.IOException;
@@ -7,24 +7,26 @@ import java.net.HttpURLConnection;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.util.Map;
-import org.pergamena.server.testing.Repository;
 
 /** The application as a process that can be killed and started again. */
-final class ServerProcess {
+public final class ServerProcess {
   private final Map<String, String> environment;
   private final int port = freePort();
   private Process process;
 
-  ServerProcess(Map<String, String> environment) {
+  /** Starts it, with settings by environment. */
+  public ServerProcess(Map<String, String> environment) {
     this.environment = environment;
     start();
   }
 
-  String address() {
+  /** Where its page is. */
+  public String address() {
     return "http://127.0.0.1:" + port;
   }
 
-  void start() {
+  /** Starts it, and waits until it answers. */
+  public void start() {
     ProcessBuilder builder =
         new ProcessBuilder(
                 System.getProperty("java.home") + "/bin/java",
@@ -37,10 +39,10 @@ final class ServerProcess {
                 "org.pergamena.server.PergamenaServer")
             .redirectErrorStream(true)
             .redirectOutput(ProcessBuilder.Redirect.appendTo(log()));
-    builder.environment().putAll(environment);
     builder.environment().put("PERGAMENA_PORT", "" + port);
     builder.environment().put("PERGAMENA_DEMO", "false");
     builder.environment().put("PERGAMENA_MOST_REQUESTS", "1000000");
+    builder.environment().putAll(environment);
     try {
       process = builder.start();
     } catch (IOException e) {
@@ -55,10 +57,11 @@ final class ServerProcess {
   }
 
   private static File log() {
-    return Repository.root().resolve("server/target/kills.log").toFile();
+    return Repository.root().resolve("server/target/process.log").toFile();
   }
 
-  void kill() {
+  /** Kills it at once. */
+  public void kill() {
     process.destroyForcibly();
     process.onExit().join();
   }

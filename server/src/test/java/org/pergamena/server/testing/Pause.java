@@ -1,10 +1,11 @@
-package org.pergamena.server.kills;
+package org.pergamena.server.testing;
 
 /** Lets others go on for a moment. */
-final class Pause {
+public final class Pause {
   private Pause() {}
 
-  static void millis(long millis) {
+  /** Waits for so long, or until it is told to stop waiting. */
+  public static void millis(long millis) {
     try {
       Thread.sleep(millis);
     } catch (InterruptedException e) {

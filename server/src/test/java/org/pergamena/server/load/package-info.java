@@ -1,0 +1,2 @@
+/** Many people at a time, measured. */
+package org.pergamena.server.load;
