@@ -150,6 +150,26 @@ class MapsApiTest {
   }
 
   @Test
+  void a_passage_is_no_whole_book(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    visitor.read(map, "log.txt", "The wall was opened in autumn. ".repeat(1_000));
+    JsonNode desk = visitor.desk(map);
+    Map<String, Object> whole =
+        Map.of(
+            "type",
+            "Link",
+            "topic",
+            root(desk),
+            "source",
+            desk.at("/sources/0/id").asString(),
+            "start",
+            0,
+            "end",
+            20_001);
+    assertThat(edit(visitor, map, whole).problem()).contains("at most 20,000 characters");
+  }
+
+  @Test
   void an_edit_that_breaks_a_rule_is_refused_with_a_sentence(TestVisitor visitor) {
     UUID map = visitor.newMap();
     UUID root = root(visitor.desk(map));

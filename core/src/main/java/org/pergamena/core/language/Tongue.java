@@ -231,23 +231,35 @@ public final class Tongue {
 
   /** Parts of speech by Universal Dependencies; all {@code X} where there is no model. */
   public String[] tags(String[] words) {
+    return tags(words, () -> {});
+  }
+
+  /**
+   * The same.
+   *
+   * @param check called again and again; what it throws ends the work
+   */
+  public String[] tags(String[] words, Runnable check) {
+    check.run();
     if (tagged()) {
-      return words.length <= MOST_TAGGED ? tagger.get().tag(words) : inPieces(words, MOST_TAGGED);
+      return words.length <= MOST_TAGGED
+          ? tagger.get().tag(words)
+          : inPieces(words, MOST_TAGGED, check);
     }
     return filled(words.length, "X");
   }
 
   /** The same for words of which it is not known where sentences end. */
   public String[] tagsInRuns(String[] words) {
-    return inPieces(words, RUN);
+    return inPieces(words, RUN, () -> {});
   }
 
-  private String[] inPieces(String[] words, int most) {
+  private String[] inPieces(String[] words, int most, Runnable check) {
     List<String> tags = new ArrayList<>();
     for (int from = 0; from < words.length; from += most) {
       int to = Math.min(words.length, from + most);
       String[] piece = Arrays.copyOfRange(words, from, to);
-      tags.addAll(List.of(worded(piece) ? tags(piece) : filled(piece.length, "PUNCT")));
+      tags.addAll(List.of(worded(piece) ? tags(piece, check) : filled(piece.length, "PUNCT")));
     }
     return tags.toArray(String[]::new);
   }

@@ -37,6 +37,9 @@ public record Content(
   /** The longest note, in code units. */
   public static final int LONGEST_NOTE = 200_000;
 
+  /** The most passages that a change may bring a topic to. */
+  public static final int MOST_PASSAGES = 1_000;
+
   public Content {
     evidence = List.copyOf(evidence);
     extent = List.copyOf(extent);

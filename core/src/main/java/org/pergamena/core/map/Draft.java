@@ -103,7 +103,15 @@ public final class Draft {
   /** Has a topic carry something else; gives what it was. */
   Topic change(UUID id, UnaryOperator<Content> change) {
     Topic old = topic(id);
-    topics.put(id, old.with(change));
+    Topic changed = old.with(change);
+    int passages = changed.evidence().size();
+    if (passages > Content.MOST_PASSAGES && passages > old.evidence().size()) {
+      throw new MapRuleException(
+          "A topic rests on at most "
+              + Content.MOST_PASSAGES
+              + " passages. Divide it, or unlink some first.");
+    }
+    topics.put(id, changed);
     touched.add(id);
     return old;
   }

@@ -13,6 +13,9 @@ import java.util.UUID;
 public record Passage(UUID source, int start, int end, String exact, String prefix, String suffix) {
   private static final int CONTEXT = 32;
 
+  /** The longest that a person links to a topic, in code units. */
+  public static final int LONGEST = 20_000;
+
   /**
    * The passage that a span of a source is.
    *

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.SourceTextBuilder;
 
 class CheckedTest {
@@ -31,5 +32,14 @@ class CheckedTest {
                     }))
         .isInstanceOf(CancellationException.class);
     assertThat(checks).as("none after it").hasValue(20);
+  }
+
+  @Test
+  void within_one_endless_sentence_too() {
+    String endless = "the wall stands beside the creek and ".repeat(600);
+    Source source = new Source(new java.util.UUID(0, 1), "Long", SourceText.plain(endless));
+    AtomicInteger checks = new AtomicInteger();
+    TextAnalyser.analyse(source, checks::incrementAndGet);
+    assertThat(checks).hasValueGreaterThan(10);
   }
 }

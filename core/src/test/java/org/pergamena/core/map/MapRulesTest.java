@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
@@ -21,6 +22,20 @@ class MapRulesTest {
     Applied removed = map.apply(new TreeChange.RemoveBranch(Maps.id("wall")));
     assertThat(removed.map().size()).isEqualTo(3);
     assertThat(removed.map().apply(removed.inverse()).map()).isEqualTo(map);
+  }
+
+  @Test
+  void a_topic_rests_on_so_many_passages_and_no_more() {
+    Evidence one = Maps.evidence("e", SOURCE, "wall was opened");
+    List<Evidence> many =
+        IntStream.range(0, Content.MOST_PASSAGES)
+            .mapToObj(i -> one.copied(source -> source, UUID::randomUUID))
+            .toList();
+    TopicMap full = Maps.filled(Maps.marsh(), "age", many, List.of());
+    Evidence more = Maps.evidence("m", SOURCE, "in autumn");
+    refused(full, new EvidenceChange.Link(Maps.id("age"), Place.LAST, more), "at most 1000");
+    Change fewer = new EvidenceChange.Unlink(Maps.id("age"), many.get(0).id());
+    assertThat(full.apply(fewer).map().topic(Maps.id("age")).evidence()).hasSize(999);
   }
 
   @Test

@@ -358,11 +358,11 @@ class Edits {
   }
 
   private Evidence evidence(UUID mapId, UUID source, Span span) {
-    return new Evidence(
-        UUID.randomUUID(),
-        Passage.of(sources.source(mapId, source), span),
-        Stance.SUPPORTS,
-        Origin.HAND_LINKED,
-        1);
+    Passage passage = Passage.of(sources.source(mapId, source), span);
+    if (span.length() > Passage.LONGEST) {
+      throw new MapRuleException(
+          "A passage has at most 20,000 characters. Choose the words that bear it out.");
+    }
+    return new Evidence(UUID.randomUUID(), passage, Stance.SUPPORTS, Origin.HAND_LINKED, 1);
   }
 }

@@ -3,12 +3,14 @@ package org.pergamena.server.mine;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.pergamena.core.source.FileName;
 import org.pergamena.server.export.WholeMaps;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.templates.ReportTemplates;
 import org.pergamena.server.visitors.Visitors;
 import org.springframework.stereotype.Service;
 
@@ -17,26 +19,43 @@ import org.springframework.stereotype.Service;
 public class Belongings {
   private final Maps maps;
   private final WholeMaps whole;
+  private final ReportTemplates templates;
   private final Visitors visitors;
 
-  Belongings(Maps maps, WholeMaps whole, Visitors visitors) {
+  Belongings(Maps maps, WholeMaps whole, ReportTemplates templates, Visitors visitors) {
     this.maps = maps;
     this.whole = whole;
+    this.templates = templates;
     this.visitors = visitors;
   }
 
-  /** Writes all maps of a person, each as a file that can be brought in again; it stays open. */
+  /**
+   * Writes all that a person has: maps and those to begin from, each as a file that can be brought
+   * in again, and their template of text documents. The stream stays open.
+   */
   void write(UUID person, OutputStream out) throws IOException {
     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-    int number = 0;
-    for (Maps.Summary map : maps.of(person)) {
-      number++;
-      String name = FileName.of(map.title().replace('/', '-'));
-      zip.putNextEntry(new ZipEntry("%03d %s.zip".formatted(number, name)));
-      whole.write(person, map.id(), zip);
+    write(person, maps.of(person), "", zip);
+    write(person, maps.templates(person), "to begin from/", zip);
+    byte[] template = templates.of(person);
+    if (template != null) {
+      zip.putNextEntry(new ZipEntry("template.docx"));
+      zip.write(template);
       zip.closeEntry();
     }
     zip.finish();
+  }
+
+  private void write(UUID person, List<Maps.Summary> some, String folder, ZipOutputStream zip)
+      throws IOException {
+    int number = 0;
+    for (Maps.Summary map : some) {
+      number++;
+      String name = FileName.of(map.title().replace('/', '-'));
+      zip.putNextEntry(new ZipEntry("%s%03d %s.zip".formatted(folder, number, name)));
+      whole.write(person, map.id(), zip);
+      zip.closeEntry();
+    }
   }
 
   /** Deletes all maps of a person, with all that nobody else has, and forgets who they are. */

@@ -8,6 +8,7 @@ import org.pergamena.server.site.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Templates of text documents that persons have brought, one each. */
 @Service
@@ -15,9 +16,11 @@ public class ReportTemplates {
   private static final int MOST_BYTES = 2_000_000;
 
   private final EntityManager entities;
+  private final TransactionTemplate transactions;
 
-  ReportTemplates(EntityManager entities) {
+  ReportTemplates(EntityManager entities, TransactionTemplate transactions) {
     this.entities = entities;
+    this.transactions = transactions;
   }
 
   /** The template of a person, null without one. */
@@ -32,7 +35,6 @@ public class ReportTemplates {
    *
    * @throws IllegalArgumentException with a sentence for the person if it is none
    */
-  @Transactional
   public void bring(UUID person, byte[] docx) throws IOException {
     if (docx.length > MOST_BYTES) {
       throw new Refused(
@@ -40,6 +42,10 @@ public class ReportTemplates {
           "The template has more than 2 MB. Take its pictures out and bring it again.");
     }
     Template.own(docx).requireSound();
+    transactions.executeWithoutResult(transaction -> keep(person, docx));
+  }
+
+  private void keep(UUID person, byte[] docx) {
     entities
         .createNativeQuery(
             "insert into report_template (person, docx) values (:person, :docx)"

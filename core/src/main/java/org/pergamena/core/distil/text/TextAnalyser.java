@@ -59,7 +59,7 @@ public final class TextAnalyser {
 
   /** The tagged words of a piece of text that is not part of a source, such as a heading. */
   public static List<Token> tokens(String words, Tongue tongue) {
-    return tokens(words, 0, words.length(), tongue);
+    return tokens(words, 0, words.length(), tongue, () -> {});
   }
 
   /** The stems of the content words of a piece of text, in each of the languages of some texts. */
@@ -98,8 +98,7 @@ public final class TextAnalyser {
     List<Span> spans =
         punctuated ? marked(text.text(), block, tongue) : Spoken.sentences(text, block, tongue);
     return spans.stream()
-        .peek(s -> check.run())
-        .map(s -> new Sentence(s, index, tokens(text.text(), s.start(), s.end(), tongue)))
+        .map(s -> new Sentence(s, index, tokens(text.text(), s.start(), s.end(), tongue, check)))
         .toList();
   }
 
@@ -109,11 +108,12 @@ public final class TextAnalyser {
         .toList();
   }
 
-  private static List<Token> tokens(String text, int start, int end, Tongue tongue) {
+  private static List<Token> tokens(
+      String text, int start, int end, Tongue tongue, Runnable check) {
     List<Span> words = tongue.words(text, start, end);
     String[] surfaces =
         words.stream().map(w -> text.substring(w.start(), w.end())).toArray(String[]::new);
-    String[] tags = tongue.tags(surfaces);
+    String[] tags = tongue.tags(surfaces, check);
     List<Token> tokens = new ArrayList<>();
     for (int i = 0; i < tags.length; i++) {
       String stem = tongue.stem(surfaces[i]);
