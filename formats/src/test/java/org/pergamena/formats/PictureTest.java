@@ -15,14 +15,13 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.layout.Box;
 import org.pergamena.core.layout.Item;
-import org.pergamena.core.layout.Layout;
+import org.pergamena.core.layout.MapLayout;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.Sheet;
 import org.pergamena.core.layout.TextStyle;
 import org.pergamena.core.layout.TopicLook;
 import org.pergamena.core.layout.Typesetter;
-import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.progress.Progress;
@@ -50,7 +49,7 @@ class PictureTest {
             Set.of(),
             t -> TopicLook.bare("1", List.of(0, 1), ""),
             new Typesetter(Theme.LIGHT.palette(), MEASURER));
-    return Layout.of(LayoutKind.BRACES).lay(sheet);
+    return MapLayout.lay(sheet);
   }
 
   private static BufferedImage drawn(PngPicture picture) throws IOException {

@@ -6,53 +6,66 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.layout.Item.Line;
-import org.pergamena.core.layout.Placed.Near;
+import org.pergamena.core.map.LineForm;
 import org.pergamena.core.map.Topic;
 
 /**
- * The main branches on one side of the root. All distances are outward: from the root's edge to the
+ * The branches on one side of a topic. All distances are outward: from the topic's edge to the
  * right, or to the left.
  */
 final class Arm {
   private static final double STEM = 10;
   private static final double STEM_LEAST = 22;
-  private static final double BRACE = 14;
   private static final double BRACE_GAP = 6;
-  private static final double TOGGLE = 24;
-  private static final double STROKE = 1.3;
   private static final double STEP = 16;
 
-  /** From the outer edge of a column to the next column. */
-  private static final double BETWEEN = STEM + STEM_LEAST + BRACE + BRACE_GAP;
-
+  private final Regions regions;
   private final Sheet sheet;
+  private final Topic root;
   private final List<Topic> mains;
-  private final boolean leftward;
+  private final Flow flow;
   private final Map<UUID, Double> bands = new HashMap<>();
 
-  /** Where the column of each level begins; that of the root's own level before its edge. */
+  /** From the outer edge of a column to the next column. */
+  private final double between;
+
+  /** Where the column of each level below the root begins; that of the root before its edge. */
   private final List<Double> columns = new ArrayList<>();
 
   private final double width;
 
-  Arm(Sheet sheet, List<Topic> mains, boolean leftward) {
-    this.sheet = sheet;
+  Arm(Regions regions, Topic root, List<Topic> mains, Flow flow) {
+    this.regions = regions;
+    this.sheet = regions.sheet();
+    this.root = root;
     this.mains = mains;
-    this.leftward = leftward;
+    this.flow = flow;
+    this.between = (STEM + STEM_LEAST) * regions.room(root) + Connectors.BRACE + BRACE_GAP;
     List<Topic> all = new ArrayList<>();
     mains.forEach(main -> collect(main, all));
     this.width = setColumns(all);
     for (int i = all.size() - 1; i >= 0; i--) {
       Topic topic = all.get(i);
-      double below = sheet.children(topic).stream().mapToDouble(c -> bands.get(c.id())).sum();
-      double own = sheet.block(topic).height() + gap(topic);
-      bands.put(topic.id(), Math.max(own, below + breath(topic)));
+      double own = cell(topic).height() + gap(topic);
+      bands.put(topic.id(), Math.max(own, below(topic) + breath(topic)));
     }
   }
 
   private void collect(Topic topic, List<Topic> all) {
     all.add(topic);
-    sheet.children(topic).forEach(child -> collect(child, all));
+    regions.children(topic).forEach(child -> collect(child, all));
+  }
+
+  private Cell cell(Topic topic) {
+    return regions.cell(topic, flow);
+  }
+
+  private int level(Topic topic) {
+    return sheet.level(topic) - sheet.level(root);
+  }
+
+  private double below(Topic topic) {
+    return regions.children(topic).stream().mapToDouble(c -> bands.get(c.id())).sum();
   }
 
   /** Each level begins beyond the widest topic of the level before that has children. */
@@ -60,16 +73,17 @@ final class Arm {
     Map<Integer, Double> widest = new HashMap<>();
     Map<Integer, Double> reach = new HashMap<>();
     for (Topic topic : all) {
-      double own = sheet.block(topic).width();
-      reach.merge(sheet.level(topic), own + (sheet.closed(topic) ? TOGGLE : 0), Math::max);
-      if (!sheet.children(topic).isEmpty()) {
-        widest.merge(sheet.level(topic), own, Math::max);
+      double own = cell(topic).width();
+      double toggle = sheet.closed(topic) ? Connectors.TOGGLE : 0;
+      reach.merge(level(topic), own + toggle, Math::max);
+      if (!regions.children(topic).isEmpty()) {
+        widest.merge(level(topic), own, Math::max);
       }
     }
     columns.add(0.0);
-    columns.add(BETWEEN);
+    columns.add(between);
     for (int level = 1; widest.containsKey(level); level++) {
-      columns.add(columns.get(level) + steady(widest.get(level)) + BETWEEN);
+      columns.add(columns.get(level) + steady(widest.get(level)) + between);
     }
     double farthest = 0;
     for (Map.Entry<Integer, Double> level : reach.entrySet()) {
@@ -85,15 +99,16 @@ final class Arm {
 
   /** Room between neighbours of a level. */
   private double gap(Topic topic) {
-    return sheet.level(topic) <= 1 ? 10 : 2;
+    return (sheet.level(topic) <= 1 ? 10 : 2) * regions.room(topic);
   }
 
   /** Room around a branch, so that branches part visibly. */
   private double breath(Topic topic) {
-    if (sheet.children(topic).isEmpty()) {
+    if (regions.children(topic).isEmpty()) {
       return 0;
     }
-    return sheet.level(topic) == 1 ? 14 : sheet.level(topic) == 2 ? 6 : 0;
+    double usual = sheet.level(topic) == 1 ? 14 : sheet.level(topic) == 2 ? 6 : 0;
+    return usual * regions.room(topic);
   }
 
   double height() {
@@ -105,134 +120,65 @@ final class Arm {
   }
 
   private double x(double edge, double out) {
-    return leftward ? edge - out : edge + out;
+    return flow == Flow.LEFT ? edge - out : edge + out;
   }
 
-  /** Places the branches from a height down; gives the heights of the first and the last axis. */
-  double[] place(double edge, double top, List<Placed> placed) {
-    double[] ends = new double[2];
+  /** Places the branches from a height down; gives the heights of their axes. */
+  List<Double> place(double edge, double top, List<Placed> placed) {
+    List<Double> axes = new ArrayList<>();
     double y = top;
-    for (int i = 0; i < mains.size(); i++) {
-      ends[1] = place(mains.get(i), edge, y, placed);
-      ends[0] = i == 0 ? ends[1] : ends[0];
-      y += bands.get(mains.get(i).id());
+    for (Topic main : mains) {
+      axes.add(place(main, edge, y, placed));
+      y += bands.get(main.id());
     }
-    return ends;
+    return axes;
   }
 
   private double place(Topic topic, double edge, double top, List<Placed> placed) {
     int at = placed.size();
     placed.add(null);
-    TopicBlock block = sheet.block(topic);
+    Cell cell = cell(topic);
     double band = bands.get(topic.id());
-    List<Topic> children = sheet.children(topic);
-    double below = children.stream().mapToDouble(c -> bands.get(c.id())).sum();
-    double y = top + (band - below) / 2;
-    double[] ends = new double[2];
-    for (int i = 0; i < children.size(); i++) {
-      ends[1] = place(children.get(i), edge, y, placed);
-      ends[0] = i == 0 ? ends[1] : ends[0];
-      y += bands.get(children.get(i).id());
+    List<Double> axes = new ArrayList<>();
+    double y = top + (band - below(topic)) / 2;
+    for (Topic child : regions.children(topic)) {
+      axes.add(place(child, edge, y, placed));
+      y += bands.get(child.id());
     }
     double part = gap(topic) / 2;
-    double highest = top + part + block.axis();
-    double lowest = top + band - part - (block.height() - block.axis());
-    double alone = top + (band - block.height()) / 2 + block.axis();
-    double middle = children.isEmpty() ? alone : (ends[0] + ends[1]) / 2;
+    double highest = top + part + cell.axis();
+    double lowest = top + band - part - (cell.height() - cell.axis());
+    double alone = top + (band - cell.height()) / 2 + cell.axis();
+    double middle = axes.isEmpty() ? alone : (axes.get(0) + axes.get(axes.size() - 1)) / 2;
     double axis = Math.min(Math.max(middle, highest), lowest);
-    placed.set(at, placed(topic, edge, axis, ends));
+    double inner = x(edge, columns.get(level(topic)));
+    double left = flow == Flow.LEFT ? inner - cell.width() : inner;
+    if (axes.isEmpty()) {
+      placed.remove(at);
+      regions.put(cell, left, axis - cell.axis(), flow, placed);
+    } else {
+      double outer = columns.get(level(topic)) + cell.width();
+      placed.set(
+          at, parent(topic, left, axis - cell.axis(), lines(topic, edge, outer, axis, axes)));
+    }
     return axis;
   }
 
-  private Placed placed(Topic topic, double edge, double axis, double[] ends) {
-    TopicBlock block = sheet.block(topic);
-    int level = sheet.level(topic);
-    double inner = x(edge, columns.get(level));
-    double left = leftward ? inner - block.width() : inner;
-    double y = axis - block.axis();
-    List<Item> items = block.items();
-    String pigment = sheet.palette().pigment(sheet.branch(topic));
-    Box toggle = null;
-    if (!sheet.children(topic).isEmpty()) {
-      Path brace = brace(edge, block.width(), level, axis, ends);
-      items = with(new Line(brace.moved(-left, -y), pigment, STROKE, List.of()), items);
-      toggle = toggle(edge, block.width(), level, axis).moved(-left, -y);
-    } else if (sheet.closed(topic)) {
-      toggle = closedToggle(block.width(), block.axis());
-      items = with(new Line(stub(block.width(), block.axis()), pigment, STROKE, List.of()), items);
-    }
-    return new Placed(
-        topic.id(),
-        level,
-        sheet.branch(topic),
-        left,
-        y,
-        block.width(),
-        block.height(),
-        items,
-        toggle,
-        sheet.closed(topic),
-        leftward,
-        Near.NONE,
-        sheet.again(topic));
+  private Placed parent(Topic topic, double left, double y, Drawn drawn) {
+    Line line = regions.line(topic, drawn.path(), left, y);
+    return regions.placed(topic, left, y, flow, List.of(line), drawn.toggle().moved(-left, -y));
   }
 
-  private static List<Item> with(Item first, List<Item> items) {
-    List<Item> all = new ArrayList<>();
-    all.add(first);
-    all.addAll(items);
-    return all;
-  }
+  /** Lines on the page, and where they are closed. */
+  record Drawn(Path path, Box toggle) {}
 
-  /** How far out the brace of a topic stands; the root's own edge is where distances begin. */
-  private double spine(int level) {
-    return columns.get(level + 1) - BRACE_GAP - BRACE / 2;
-  }
-
-  /** A stem from the topic to the cusp, and the brace from its first child to its last. */
-  Path brace(double edge, double width, int level, double axis, double[] ends) {
-    double outer = level == 0 ? 0 : columns.get(level) + width;
-    double spine = spine(level);
-    double half = BRACE / 2;
-    Path.Pen pen = new Path.Pen().move(x(edge, outer + STEM / 2), axis);
-    if (ends[1] - ends[0] < 1) {
-      return pen.line(x(edge, spine + half), ends[0]).path();
-    }
-    pen.line(x(edge, spine - half), axis);
-    arm(pen, edge, axis, spine, ends[0]);
-    pen.move(x(edge, spine - half), axis);
-    arm(pen, edge, axis, spine, ends[1]);
-    return pen.path();
-  }
-
-  private void arm(Path.Pen pen, double edge, double axis, double spine, double end) {
-    double half = BRACE / 2;
-    double way = end - axis;
-    double bend = Math.copySign(Math.min(half, Math.abs(way) / 2), way);
-    double x = x(edge, spine);
-    pen.curve(x, axis, x, axis + bend);
-    pen.line(x, end - bend);
-    pen.curve(x, end, x(edge, spine + half), end);
-  }
-
-  Box toggle(double edge, double width, int level, double axis) {
-    return new Box(x(edge, spine(level)) - TOGGLE / 2, axis - TOGGLE / 2, TOGGLE, TOGGLE);
-  }
-
-  /** Where a closed topic is opened, relative to its left upper corner. */
-  Box closedToggle(double width, double axis) {
-    return new Box(leftward ? -TOGGLE : width, axis - TOGGLE / 2, TOGGLE, TOGGLE);
-  }
-
-  /** The short brace after a closed topic, relative to its left upper corner. */
-  Path stub(double width, double axis) {
-    double edge = leftward ? 0 : width;
-    double from = 3;
-    Path.Pen pen = new Path.Pen();
-    for (double end : new double[] {axis - 9, axis + 9}) {
-      pen.move(x(edge, from), axis);
-      arm(pen, edge, axis, from + BRACE / 2, end);
-    }
-    return pen.path();
+  /** The lines from a topic to its children. */
+  Drawn lines(Topic topic, double edge, double outer, double axis, List<Double> axes) {
+    Connectors lines = new Connectors(flow, edge);
+    double end = columns.get(level(topic) + 1);
+    double spine = end - BRACE_GAP - Connectors.BRACE / 2;
+    LineForm form = regions.form(topic, LineForm.BRACE);
+    return new Drawn(
+        lines.lines(form, outer + STEM / 2, axis, spine, end, axes), lines.toggle(axis, spine));
   }
 }

@@ -15,7 +15,8 @@ final class Loose {
   private Loose() {}
 
   /** Adds them to what is placed, the root first; everything moves so that nothing is cut off. */
-  static List<Placed> laid(Sheet sheet, List<Placed> tree, double margin) {
+  static List<Placed> laid(Regions regions, List<Placed> tree, double margin) {
+    Sheet sheet = regions.sheet();
     if (sheet.loose().isEmpty()) {
       return tree;
     }
@@ -23,8 +24,7 @@ final class Loose {
     List<Placed> all = new ArrayList<>(tree);
     for (Topic topic : sheet.loose()) {
       Look.Spot spot = topic.content().look().spot();
-      List<Placed> branch = new ArrayList<>();
-      new Arm(sheet, List.of(topic), false).place(0, 0, branch);
+      List<Placed> branch = regions.lay(topic, Flow.RIGHT).placed();
       Placed first = branch.get(0);
       double dx = root.x() + spot.x() - first.x();
       double dy = root.y() + spot.y() - first.y();

@@ -1,6 +1,7 @@
 package org.pergamena.core.layout;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,54 +9,201 @@ import java.util.UUID;
 import org.pergamena.core.layout.Placed.Near;
 import org.pergamena.core.map.Topic;
 
-/** Finds what the arrow keys lead to, for layouts whose levels stand in columns. */
+/**
+ * Finds what the arrow keys lead to: inward the parent, outward a child, across the next of the
+ * same level. Whatever a key leads to lies that way.
+ */
 final class Neighbours {
-  /** A column: the topics of a level on one side. */
-  private record Column(int level, boolean leftward) {}
-
-  private Neighbours() {}
-
-  static List<Placed> found(Sheet sheet, List<Placed> placed) {
-    Map<Column, List<Placed>> columns = new HashMap<>();
-    Map<UUID, Placed> byId = new HashMap<>(2 * placed.size());
-    for (Placed topic : placed) {
-      byId.put(topic.id(), topic);
-      Column column = new Column(topic.level(), topic.leftward());
-      columns.computeIfAbsent(column, key -> new ArrayList<>()).add(topic);
-    }
-    Map<UUID, UUID> above = new HashMap<>(2 * placed.size());
-    Map<UUID, UUID> below = new HashMap<>(2 * placed.size());
-    for (List<Placed> column : columns.values()) {
-      for (int i = 1; i < column.size(); i++) {
-        above.put(column.get(i).id(), column.get(i - 1).id());
-        below.put(column.get(i - 1).id(), column.get(i).id());
-      }
-    }
-    List<Placed> found = new ArrayList<>();
-    for (Placed topic : placed) {
-      if (topic.again() != null) {
-        UUID parent = sheet.map().also(topic.id()).parent();
-        UUID left = topic.leftward() ? null : parent;
-        UUID right = topic.leftward() ? parent : null;
-        found.add(topic.with(new Near(left, right, above.get(topic.id()), below.get(topic.id()))));
-        continue;
-      }
-      Topic self = sheet.map().topic(topic.id());
-      UUID outwardRight = first(sheet, self, byId, false);
-      UUID outwardLeft = first(sheet, self, byId, true);
-      UUID left = topic.level() == 0 || topic.leftward() ? outwardLeft : self.parent();
-      UUID right = topic.level() == 0 || !topic.leftward() ? outwardRight : self.parent();
-      found.add(topic.with(new Near(left, right, above.get(topic.id()), below.get(topic.id()))));
-    }
-    return found;
+  private enum Way {
+    LEFT,
+    RIGHT,
+    UP,
+    DOWN
   }
 
-  private static UUID first(Sheet sheet, Topic topic, Map<UUID, Placed> byId, boolean leftward) {
-    for (Topic child : sheet.children(topic)) {
-      if (byId.get(child.id()).leftward() == leftward) {
-        return child.id();
+  /** Topics among which one goes on across: of one region, level and side, or of one list. */
+  private record Row(UUID region, int level, Flow flow, boolean left) {}
+
+  private final Sheet sheet;
+  private final List<Placed> placed;
+  private final Map<UUID, Placed> byId;
+  private final Map<UUID, UUID[]> slots;
+
+  Neighbours(Sheet sheet, List<Placed> placed) {
+    this.sheet = sheet;
+    this.placed = placed;
+    this.byId = new HashMap<>(2 * placed.size());
+    this.slots = new HashMap<>(2 * placed.size());
+    for (Placed topic : placed) {
+      byId.put(topic.id(), topic);
+      slots.put(topic.id(), new UUID[Way.values().length]);
+    }
+  }
+
+  List<Placed> found() {
+    for (Placed topic : placed) {
+      Placed parent = parent(topic);
+      if (parent != null) {
+        inward(topic, parent);
+      }
+      outward(topic);
+    }
+    rows().values().forEach(this::across);
+    List<Placed> all = new ArrayList<>();
+    for (Placed topic : placed) {
+      UUID[] own = slots.get(topic.id());
+      all.add(
+          topic.with(
+              new Near(
+                  own[Way.LEFT.ordinal()],
+                  own[Way.RIGHT.ordinal()],
+                  own[Way.UP.ordinal()],
+                  own[Way.DOWN.ordinal()])));
+    }
+    return all;
+  }
+
+  private Placed parent(Placed topic) {
+    UUID parent =
+        topic.again() == null
+            ? sheet.map().topic(topic.id()).parent()
+            : sheet.map().also(topic.id()).parent();
+    return parent == null ? null : byId.get(parent);
+  }
+
+  private void inward(Placed topic, Placed parent) {
+    boolean loose = topic.again() == null && sheet.map().loose(sheet.map().topic(topic.id()));
+    Flow flow = loose ? Flow.RIGHT : parent.flow();
+    switch (flow) {
+      case DOWN -> set(topic, Way.UP, parent);
+      case UP -> set(topic, Way.DOWN, parent);
+      case LIST -> set(topic, Way.LEFT, parent);
+      default -> lead(topic, parent);
+    }
+  }
+
+  /** A key leads from one topic to another, if none does yet. */
+  private void lead(Placed from, Placed to) {
+    Way way = way(from.box(), to.box());
+    if (way != null) {
+      set(from, way, to);
+    }
+  }
+
+  private static Way way(Box from, Box to) {
+    if (to.x() >= from.right()) {
+      return Way.RIGHT;
+    } else if (to.right() <= from.x()) {
+      return Way.LEFT;
+    } else if (to.y() >= from.bottom()) {
+      return Way.DOWN;
+    }
+    return to.bottom() <= from.y() ? Way.UP : null;
+  }
+
+  /** The first child on each side, or the one in the middle of a row; in a list, the first. */
+  private void outward(Placed topic) {
+    if (topic.again() != null) {
+      return;
+    }
+    List<Placed> children = new ArrayList<>();
+    for (Topic child : sheet.children(sheet.map().topic(topic.id()))) {
+      children.add(byId.get(child.id()));
+    }
+    if (children.isEmpty()) {
+      return;
+    }
+    switch (topic.flow()) {
+      case DOWN -> set(topic, Way.DOWN, children.get(children.size() / 2));
+      case UP -> set(topic, Way.UP, children.get(children.size() / 2));
+      case LIST -> {
+        set(topic, Way.RIGHT, children.get(0));
+        set(topic, Way.DOWN, children.get(0));
+      }
+      default -> children.forEach(child -> lead(topic, child));
+    }
+  }
+
+  private Map<Row, List<Placed>> rows() {
+    Map<Row, List<Placed>> rows = new HashMap<>();
+    for (Placed topic : placed) {
+      Placed parent = parent(topic);
+      if (parent != null) {
+        rows.computeIfAbsent(row(topic, parent), key -> new ArrayList<>()).add(topic);
       }
     }
-    return null;
+    return rows;
+  }
+
+  private Row row(Placed topic, Placed parent) {
+    Flow flow = parent.flow();
+    if (flow == Flow.LIST) {
+      return new Row(listOf(parent), 0, flow, false);
+    }
+    boolean left = topic.box().middleX() < parent.box().middleX();
+    boolean columns = flow == Flow.RIGHT || flow == Flow.LEFT;
+    return new Row(regionOf(parent), topic.level(), columns ? Flow.RIGHT : flow, columns && left);
+  }
+
+  /** The first topic of the region that places the children of a topic. */
+  private UUID regionOf(Placed topic) {
+    Placed at = topic;
+    while (true) {
+      Placed above = parent(at);
+      if (above == null || sheet.foreign(sheet.map().topic(at.id()))) {
+        return at.id();
+      }
+      at = above;
+    }
+  }
+
+  /** The topic with which a list begins that goes through another. */
+  private UUID listOf(Placed topic) {
+    Placed at = topic;
+    while (true) {
+      Placed above = parent(at);
+      if (above == null || above.flow() != Flow.LIST || sheet.foreign(sheet.map().topic(at.id()))) {
+        return at.id();
+      }
+      at = above;
+    }
+  }
+
+  private void across(List<Placed> row) {
+    Flow flow = parent(row.get(0)).flow();
+    boolean lying = flow == Flow.DOWN || flow == Flow.UP;
+    List<Placed> sorted = new ArrayList<>(row);
+    sorted.sort(
+        lying
+            ? Comparator.comparingDouble(Placed::x)
+            : Comparator.comparingDouble((Placed p) -> p.box().middleY()));
+    if (flow == Flow.LIST) {
+      set(sorted.get(0), Way.UP, byId.get(listOf(parent(row.get(0)))));
+    }
+    for (int i = 1; i < sorted.size(); i++) {
+      Placed one = sorted.get(i - 1);
+      Placed other = sorted.get(i);
+      Way on = lying ? Way.RIGHT : Way.DOWN;
+      Way back = lying ? Way.LEFT : Way.UP;
+      set(one, on, other);
+      set(other, back, one);
+    }
+  }
+
+  /** Has a key lead to a topic, if it leads nowhere yet and the topic lies that way. */
+  private void set(Placed from, Way way, Placed to) {
+    UUID[] own = slots.get(from.id());
+    if (own[way.ordinal()] == null && lies(from.box(), way, to.box())) {
+      own[way.ordinal()] = to.id();
+    }
+  }
+
+  private static boolean lies(Box from, Way way, Box to) {
+    return switch (way) {
+      case LEFT -> to.x() < from.x();
+      case RIGHT -> to.right() > from.right();
+      case UP -> to.y() < from.y();
+      case DOWN -> to.y() > from.y();
+    };
   }
 }

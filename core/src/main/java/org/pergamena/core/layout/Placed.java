@@ -15,7 +15,7 @@ import java.util.UUID;
  * @param width of all that belongs to the topic itself; no two overlap
  * @param toggle where a pointer opens or closes the branch, relative; null without children
  * @param closed whether there are children that are not shown
- * @param leftward whether its children stand left of it
+ * @param flow where its children stand
  * @param near what the arrow keys lead to
  * @param again the topic that is shown again here, or null if it stands here itself
  */
@@ -30,14 +30,13 @@ public record Placed(
     List<Item> items,
     Box toggle,
     boolean closed,
-    boolean leftward,
+    Flow flow,
     Near near,
     UUID again) {
 
   /**
-   * The topics that the arrow keys lead to, each null if there is none.
-   *
-   * @param left the parent, or for topics left of the root a child; {@code right} likewise
+   * The topics that the arrow keys lead to, each null if there is none; what a key leads to lies
+   * that way.
    */
   public record Near(UUID left, UUID right, UUID up, UUID down) {
     static final Near NONE = new Near(null, null, null, null);
@@ -62,7 +61,15 @@ public record Placed(
   /** The same, standing elsewhere. */
   public Placed at(double newX, double newY) {
     return new Placed(
-        id, level, branch, newX, newY, width, height, items, toggle, closed, leftward, near, again);
+        id, level, branch, newX, newY, width, height, items, toggle, closed, flow, near, again);
+  }
+
+  /** The same with a line drawn below all else of it. */
+  Placed under(Item line) {
+    List<Item> all = new ArrayList<>(List.of(line));
+    all.addAll(items);
+    return new Placed(
+        id, level, branch, x, y, width, height, all, toggle, closed, flow, near, again);
   }
 
   /** The same with more drawn of it, which takes up no room. */
@@ -70,11 +77,11 @@ public record Placed(
     List<Item> all = new ArrayList<>(items);
     all.addAll(more);
     return new Placed(
-        id, level, branch, x, y, width, height, all, toggle, closed, leftward, near, again);
+        id, level, branch, x, y, width, height, all, toggle, closed, flow, near, again);
   }
 
   Placed with(Near newNear) {
     return new Placed(
-        id, level, branch, x, y, width, height, items, toggle, closed, leftward, newNear, again);
+        id, level, branch, x, y, width, height, items, toggle, closed, flow, newNear, again);
   }
 }

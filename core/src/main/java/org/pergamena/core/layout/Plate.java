@@ -66,7 +66,7 @@ public final class Plate {
             plate.items,
             null,
             false,
-            false,
+            Flow.RIGHT,
             Near.NONE,
             null));
     return new Scene(width, scene.height() + height, all, scene.links(), List.of());

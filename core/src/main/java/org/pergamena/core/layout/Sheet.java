@@ -10,6 +10,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import org.pergamena.core.map.Also;
+import org.pergamena.core.map.Arrangement;
+import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -21,14 +23,19 @@ public final class Sheet {
     private final int level;
     private final int branch;
     private final List<Topic> children;
+    private final Arrangement arrangement;
     private TopicBlock block;
 
-    Cell(int level, int branch, List<Topic> children) {
+    Cell(int level, int branch, List<Topic> children, Arrangement arrangement) {
       this.level = level;
       this.branch = branch;
       this.children = children;
+      this.arrangement = arrangement;
     }
   }
+
+  private static final double IN_ROWS = 0.7;
+  private static final double ON_RINGS = 0.65;
 
   private final TopicMap map;
   private final Set<UUID> closed;
@@ -78,7 +85,7 @@ public final class Sheet {
       }
       int level = topic.parent() == null ? 0 : cell(topic.parent()).level + 1;
       UUID own = again.containsKey(topic.id()) ? again.get(topic.id()).id() : topic.id();
-      cells.put(topic.id(), new Cell(level, branches.get(own), children));
+      cells.put(topic.id(), new Cell(level, branches.get(own), children, arranged(topic)));
       for (int i = aside.size() - 1; i >= 0; i--) {
         open.push(aside.get(i));
       }
@@ -86,6 +93,16 @@ public final class Sheet {
         open.push(children.get(i));
       }
     }
+  }
+
+  private Arrangement arranged(Topic topic) {
+    if (topic.parent() == null) {
+      return map.look().arrangement();
+    }
+    Arrangement around = cell(topic.parent()).arrangement;
+    return again.containsKey(topic.id())
+        ? around
+        : topic.content().look().arrangement().within(around);
   }
 
   private void set(Function<Topic, TopicLook> looks) {
@@ -109,9 +126,18 @@ public final class Sheet {
               numberWidths.get(cell.level),
               hidden,
               cell.branch,
-              again.containsKey(topic.id()));
+              again.containsKey(topic.id()),
+              widening(cell.arrangement));
       cell.block = typesetter.set(topic.content(), look.get(i), setting);
     }
+  }
+
+  /** How many times as wide as usual labels grow: in rows they are less wide. */
+  private static double widening(Arrangement arrangement) {
+    LayoutKind kind = arrangement.layout();
+    boolean rows = kind == LayoutKind.DOWNWARD || kind == LayoutKind.UPWARD;
+    double usual = rows ? IN_ROWS : kind == LayoutKind.RADIAL ? ON_RINGS : 1;
+    return arrangement.labels() == null ? usual : usual * arrangement.labels().factor();
   }
 
   private Cell cell(UUID topic) {
@@ -150,6 +176,19 @@ public final class Sheet {
   /** The children that are shown. */
   List<Topic> children(Topic topic) {
     return cell(topic.id()).children;
+  }
+
+  /** How a topic and what is below it is laid out, with what is given around it. */
+  Arrangement arrangement(Topic topic) {
+    return cell(topic.id()).arrangement;
+  }
+
+  /** Whether what is shown of a topic's branch is laid out in a way of its own. */
+  boolean foreign(Topic topic) {
+    return topic.parent() != null
+        && !again.containsKey(topic.id())
+        && !children(topic).isEmpty()
+        && topic.content().look().arrangement().layout() != null;
   }
 
   boolean closed(Topic topic) {

@@ -65,15 +65,18 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
    * @param numberWidth room for the number, the same for all of its level
    * @param hidden number of topics below that are not shown
    * @param guest whether the topic stands elsewhere and is only shown again
+   * @param widening how many times as wide as usual its label may grow
    */
-  record Setting(int level, double numberWidth, int hidden, int branch, boolean guest) {}
+  record Setting(
+      int level, double numberWidth, int hidden, int branch, boolean guest, double widening) {}
 
   /** Sets a topic. */
   static TopicBlock set(
       Content content, TopicLook look, Setting setting, Palette palette, TextMeasurer measurer) {
     int level = setting.level();
     TextStyle style = setting.guest() ? new TextStyle(Face.READING_ITALIC, 15) : labelStyle(level);
-    List<String> lines = LineBreaks.of(content.label(), style, widest(level), measurer);
+    List<String> lines =
+        LineBreaks.of(content.label(), style, widest(level) * setting.widening(), measurer);
     double lineHeight = Math.round(style.size() * 1.35);
     double above = look.lead().isEmpty() ? 0 : ROW;
     double below = look.tags().isEmpty() ? 0 : ROW + 4;

@@ -1,9 +1,19 @@
 package org.pergamena.core.map;
 
-/** How the topics of a map are placed. */
+/** How topics are placed. */
 public enum LayoutKind {
-  /** The root at the left, each level in a column of its own. */
+  /** Each level in a column of its own, held together by braces. */
   BRACES,
-  /** The root in the middle, its main branches on both sides. */
-  BOTH_SIDES
+  /** The same with the root in the middle, its main branches on both sides. */
+  BOTH_SIDES,
+  /** The same with the root at the right. */
+  LEFTWARD,
+  /** Each level in a row below the one before; a last level hangs as a list. */
+  DOWNWARD,
+  /** The same with the root at the foot. */
+  UPWARD,
+  /** Around the root, each level on a ring. */
+  RADIAL,
+  /** One below the other as in a list, each level further in. */
+  INDENTED
 }

@@ -5,10 +5,11 @@ package org.pergamena.core.map;
  *
  * @param ink of its label, or null
  * @param spot where it lies loose beside the tree, or null; only main branches can
+ * @param arrangement of its branch
  */
-public record Look(Ink ink, Spot spot) {
+public record Look(Ink ink, Spot spot, Arrangement arrangement) {
   /** Nothing given by hand. */
-  public static final Look NONE = new Look(null, null);
+  public static final Look NONE = new Look(null, null, Arrangement.NONE);
 
   /** A place on the page: distances from the root's upper left corner, in scene pixels. */
   public record Spot(double x, double y) {
@@ -28,11 +29,16 @@ public record Look(Ink ink, Spot spot) {
 
   /** The same with another ink. */
   public Look withInk(Ink newInk) {
-    return new Look(newInk, spot);
+    return new Look(newInk, spot, arrangement);
   }
 
   /** The same lying loose elsewhere, or in the tree if that is null. */
   public Look at(Spot newSpot) {
-    return new Look(ink, newSpot);
+    return new Look(ink, newSpot, arrangement);
+  }
+
+  /** The same with its branch laid out in another way. */
+  public Look arranged(Arrangement newArrangement) {
+    return new Look(ink, spot, newArrangement);
   }
 }

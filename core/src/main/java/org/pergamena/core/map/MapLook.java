@@ -3,12 +3,21 @@ package org.pergamena.core.map;
 /**
  * How a map as a whole is shown.
  *
+ * @param arrangement has a layout
  * @param numbered whether topics have their numbers beside them
  * @param tinted whether a cross-link has the colour of the branch that it comes from
  */
-public record MapLook(LayoutKind layout, boolean numbered, Crossing crossing, boolean tinted) {
+public record MapLook(
+    Arrangement arrangement, boolean numbered, Crossing crossing, boolean tinted) {
   /** The look of a map that nobody has given another. */
-  public static final MapLook USUAL = new MapLook(LayoutKind.BRACES, true, Crossing.LINES, false);
+  public static final MapLook USUAL =
+      new MapLook(Arrangement.of(LayoutKind.BRACES), true, Crossing.LINES, false);
+
+  public MapLook {
+    if (arrangement.layout() == null) {
+      throw new MapRuleException("A map has a layout. Choose one.");
+    }
+  }
 
   /** How cross-links are drawn. */
   public enum Crossing {

@@ -23,7 +23,7 @@ class IllustratedTest {
     return TopicBlock.set(
         Content.labelled("Old wall"),
         new TopicLook("1.1", List.of(0), "thin", "", false, false, List.of(), "", pictures),
-        new TopicBlock.Setting(2, 20, 0, 0, false),
+        new TopicBlock.Setting(2, 20, 0, 0, false, 1),
         Papers.PALETTE,
         Papers.MEASURER);
   }

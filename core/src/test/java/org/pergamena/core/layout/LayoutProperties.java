@@ -13,13 +13,21 @@ import java.util.UUID;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Branch;
+import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Content;
+import org.pergamena.core.map.Fan;
+import org.pergamena.core.map.LabelWidth;
 import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.LineForm;
+import org.pergamena.core.map.Look;
+import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Spacing;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -35,7 +43,7 @@ class LayoutProperties {
       @ForAll @IntRange(min = 1, max = 120) int size,
       @ForAll @IntRange(min = 1, max = 30) int letterWidth) {
     Random random = new Random(seed);
-    TopicMap map = map(random, size);
+    TopicMap map = arranged(Papers.laid(map(random, size), Arrangement.of(kind)), random);
     Set<UUID> closed = closed(map, random);
     var numbers = Numbering.of(map);
     Sheet sheet =
@@ -55,7 +63,7 @@ class LayoutProperties {
                     topic.content().gloss().pictures()),
             new Typesetter(
                 PALETTE, (text, style) -> text.length() * letterWidth * style.size() / 30));
-    Scene scene = Layout.of(kind).lay(sheet);
+    Scene scene = MapLayout.lay(sheet);
     List<Placed> placed = scene.topics();
     for (int i = 0; i < placed.size(); i++) {
       Box box = placed.get(i).box();
@@ -94,6 +102,29 @@ class LayoutProperties {
   void the_same_map_has_the_same_scene(@ForAll long seed, @ForAll LayoutKind kind) {
     TopicMap map = map(new Random(seed), 40);
     assertThat(Papers.scene(map, Set.of(), kind)).isEqualTo(Papers.scene(map, Set.of(), kind));
+  }
+
+  /** With a layout of their own for some branches, and other lines. */
+  private static TopicMap arranged(TopicMap map, Random random) {
+    TopicMap arranged = map;
+    for (Topic topic : map.preorder()) {
+      if (topic.parent() != null && random.nextInt(8) == 0) {
+        LayoutKind[] kinds = LayoutKind.values();
+        LineForm[] forms = LineForm.values();
+        Arrangement given =
+            new Arrangement(
+                random.nextBoolean() ? null : kinds[random.nextInt(kinds.length)],
+                forms[random.nextInt(forms.length)],
+                Spacing.values()[random.nextInt(3)],
+                LabelWidth.values()[random.nextInt(3)],
+                random.nextBoolean()
+                    ? null
+                    : new Fan(random.nextInt(360), 30 + random.nextInt(331)));
+        Change paint = new LookChange.Paint(topic.id(), Look.NONE.arranged(given));
+        arranged = arranged.apply(paint).map();
+      }
+    }
+    return arranged;
   }
 
   private static Set<UUID> closed(TopicMap map, Random random) {

@@ -12,6 +12,7 @@ import org.pergamena.core.layout.Item.Role;
 import org.pergamena.core.layout.Item.Words;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.AlsoChange;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.CrossLink;
@@ -118,12 +119,12 @@ class LayoutTest {
     assertThat(root.near().right()).isEqualTo(id("wall"));
     assertThat(creeks.near().left()).isEqualTo(id("fish"));
     assertThat(creeks.near().right()).isEqualTo(id("root"));
-    assertThat(creeks.leftward()).isTrue();
+    assertThat(creeks.flow()).isEqualTo(Flow.LEFT);
   }
 
   @Test
   void a_topic_that_lies_loose_stands_where_it_was_put_and_covers_nothing() {
-    Change lay = new LookChange.Paint(id("creeks"), new Look(null, new Look.Spot(-300, 40)));
+    Change lay = new LookChange.Paint(id("creeks"), Look.NONE.at(new Look.Spot(-300, 40)));
     TopicMap map = Maps.marsh().apply(lay).map();
     Scene scene = Papers.scene(map, Set.of(), LayoutKind.BRACES);
     Placed root = placed(scene, "root");
@@ -132,7 +133,7 @@ class LayoutTest {
     assertThat(placed(scene, "creeks").x()).isGreaterThanOrEqualTo(0);
     assertThat(Numbering.of(map)).containsEntry(id("creeks"), "a").containsEntry(id("fish"), "a.1");
     TopicMap over =
-        map.apply(new LookChange.Paint(id("creeks"), new Look(null, new Look.Spot(0, 0)))).map();
+        map.apply(new LookChange.Paint(id("creeks"), Look.NONE.at(new Look.Spot(0, 0)))).map();
     Scene moved = Papers.scene(over, Set.of(), LayoutKind.BRACES);
     for (Placed one : moved.topics()) {
       for (Placed other : moved.topics()) {
@@ -195,7 +196,8 @@ class LayoutTest {
   void a_link_has_the_colour_of_where_it_comes_from_if_a_person_wishes() {
     TopicMap map = linked(Maps.marsh(), "age", "fish");
     assertThat(scene(map, Set.of()).links()).extracting(Scene.Across::ink).containsOnly("#aa0000");
-    MapLook tinted = new MapLook(LayoutKind.BRACES, true, MapLook.Crossing.TIES, true);
+    MapLook tinted =
+        new MapLook(Arrangement.of(LayoutKind.BRACES), true, MapLook.Crossing.TIES, true);
     Scene scene = scene(map.apply(new LookChange.Arrange(tinted)).map(), Set.of());
     assertThat(scene.links())
         .extracting(Scene.Across::ink)
@@ -238,18 +240,18 @@ class LayoutTest {
   }
 
   @Test
-  void on_either_side_a_topic_can_be_dropped_before_after_and_under_another() {
-    for (LayoutKind kind : LayoutKind.values()) {
-      List<DropZone> zones = Papers.scene(Maps.marsh(), Set.of(), kind).zones();
-      for (boolean leftward : new boolean[] {false, true}) {
-        List<DropZone> side = zones.stream().filter(z -> z.leftward() == leftward).toList();
-        assertThat(side).extracting(DropZone::where).contains(DropZone.Where.values());
-        assertThat(side)
-            .filteredOn(zone -> zone.where() == DropZone.Where.UNDER)
-            .extracting(DropZone::edge)
-            .containsOnly(leftward ? DropZone.Edge.LEFT : DropZone.Edge.RIGHT);
-      }
+  void whichever_way_a_topic_is_dropped_before_after_and_under_another() {
+    List<DropZone> zones = scene(Maps.marsh(), Set.of()).zones();
+    for (Flow flow : Flow.values()) {
+      assertThat(zones)
+          .filteredOn(zone -> zone.flow() == flow)
+          .extracting(DropZone::where)
+          .contains(DropZone.Where.values());
     }
+    assertThat(zones)
+        .filteredOn(zone -> zone.where() == DropZone.Where.UNDER && zone.flow() == Flow.DOWN)
+        .extracting(DropZone::edge)
+        .containsOnly(DropZone.Edge.BOTTOM);
   }
 
   @Test

@@ -4,8 +4,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.TopicMap;
 
@@ -26,12 +29,20 @@ final class Papers {
 
   static Scene scene(TopicMap map, Set<UUID> closed, LayoutKind kind) {
     var numbers = Numbering.of(map);
-    return Layout.of(kind)
-        .lay(
-            new Sheet(
-                map,
-                closed,
-                t -> TopicLook.bare(numbers.get(t.id()), List.of(0, 1), "thin"),
-                new Typesetter(PALETTE, MEASURER)));
+    return MapLayout.lay(
+        new Sheet(
+            laid(map, Arrangement.of(kind)),
+            closed,
+            t -> TopicLook.bare(numbers.get(t.id()), List.of(0, 1), "thin"),
+            new Typesetter(PALETTE, MEASURER)));
+  }
+
+  /** The same map laid out in another way. */
+  static TopicMap laid(TopicMap map, Arrangement arrangement) {
+    MapLook look = map.look();
+    return map.apply(
+            new LookChange.Arrange(
+                new MapLook(arrangement, look.numbered(), look.crossing(), look.tinted())))
+        .map();
   }
 }

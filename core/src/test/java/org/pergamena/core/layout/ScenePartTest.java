@@ -17,7 +17,8 @@ class ScenePartTest {
   private static Placed topic(UUID id, double x, double y) {
     Item words =
         new Item.Words(Item.Role.LABEL, "x", 0, 10, new TextStyle(Face.READING, 12), "#000000");
-    return new Placed(id, 1, 0, x, y, 50, 20, List.of(words), null, false, false, Near.NONE, null);
+    return new Placed(
+        id, 1, 0, x, y, 50, 20, List.of(words), null, false, Flow.RIGHT, Near.NONE, null);
   }
 
   private static Scene.Across link(UUID from, UUID to) {

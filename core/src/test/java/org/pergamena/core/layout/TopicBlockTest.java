@@ -11,7 +11,7 @@ import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Tag;
 
 class TopicBlockTest {
-  private static final TopicBlock.Setting SETTING = new TopicBlock.Setting(2, 20, 0, 0, false);
+  private static final TopicBlock.Setting SETTING = new TopicBlock.Setting(2, 20, 0, 0, false, 1);
   private static final Tag AGREED = new Tag("a", "agreed", "", "handshake");
 
   private static TopicBlock set(TopicLook look) {
@@ -88,7 +88,7 @@ class TopicBlockTest {
 
   @Test
   void without_a_number_the_label_begins_at_the_left() {
-    TopicBlock.Setting none = new TopicBlock.Setting(2, 0, 0, 0, false);
+    TopicBlock.Setting none = new TopicBlock.Setting(2, 0, 0, 0, false, 1);
     TopicBlock block =
         TopicBlock.set(
             Content.labelled("Old wall"),

@@ -119,7 +119,7 @@ class TopicMapProperties {
       case 11 ->
           new LookChange.Arrange(
               new MapLook(
-                  LayoutKind.values()[random.nextInt(2)],
+                  Arrangement.of(LayoutKind.values()[random.nextInt(7)]),
                   random.nextBoolean(),
                   MapLook.Crossing.values()[random.nextInt(3)],
                   random.nextBoolean()));
@@ -148,7 +148,7 @@ class TopicMapProperties {
                   topic.id(),
                   any(map, random).id()));
       case 26 -> new AlsoChange.Hide(anyAlso(map, random));
-      case 27 -> new LookChange.Paint(topic.id(), new Look(null, new Look.Spot(3, -7)));
+      case 27 -> new LookChange.Paint(topic.id(), Look.NONE.at(new Look.Spot(3, -7)));
       case 28 -> new CommentChange.Say(comment(topic, random));
       case 29 -> new CommentChange.Settle(firstComment(map), true);
       case 30 -> new CommentChange.Unsay(firstComment(map));

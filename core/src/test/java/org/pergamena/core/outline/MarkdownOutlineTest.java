@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
@@ -95,7 +96,8 @@ class MarkdownOutlineTest {
 
   @Test
   void numbers_stand_where_the_map_shows_them() {
-    MapLook plain = new MapLook(LayoutKind.BRACES, false, MapLook.Crossing.TIES, false);
+    MapLook plain =
+        new MapLook(Arrangement.of(LayoutKind.BRACES), false, MapLook.Crossing.TIES, false);
     TopicMap map = Maps.marsh().apply(new LookChange.Arrange(plain)).map();
     assertThat(MarkdownOutline.write(map, List.of())).contains("## wall\n\n### age\n");
   }

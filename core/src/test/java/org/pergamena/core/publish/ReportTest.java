@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.AlsoChange;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.CrossLink;
@@ -101,7 +102,8 @@ class ReportTest {
             "2 1.2 squeeze unsupported",
             "1 2 creeks",
             "2 2.1 fish unsupported");
-    MapLook bare = new MapLook(LayoutKind.BRACES, false, MapLook.Crossing.LINES, false);
+    MapLook bare =
+        new MapLook(Arrangement.of(LayoutKind.BRACES), false, MapLook.Crossing.LINES, false);
     assertThat(headings(report(map.apply(new LookChange.Arrange(bare)).map())))
         .contains("1  wall".strip());
   }

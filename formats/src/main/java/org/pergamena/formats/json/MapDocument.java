@@ -6,13 +6,17 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.pergamena.core.map.Bend;
+import org.pergamena.core.map.Fan;
 import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.LabelWidth;
 import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.LineForm;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Picture;
+import org.pergamena.core.map.Spacing;
 import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.source.Block;
@@ -45,8 +49,13 @@ record MapDocument(
   static final int VERSION = 1;
 
   /** How the map is shown, with the colours of its main branches by their identities. */
+  @JsonInclude(Include.NON_NULL)
   record LookJson(
       LayoutKind layout,
+      LineForm lines,
+      Spacing spacing,
+      LabelWidth labels,
+      Fan fan,
       Boolean numbered,
       MapLook.Crossing crossing,
       Boolean tinted,
@@ -85,8 +94,14 @@ record MapDocument(
       @JsonInclude(Include.NON_NULL) Boolean aside,
       Ink ink,
       Look.Spot spot,
+      @JsonInclude(Include.NON_NULL) ArrangementJson arrangement,
       @JsonInclude(Include.ALWAYS) List<ExtentJson> extent,
       @JsonInclude(Include.ALWAYS) List<PassageJson> passages) {}
+
+  /** How a branch is laid out; what is missing is as around it. */
+  @JsonInclude(Include.NON_NULL)
+  record ArrangementJson(
+      LayoutKind layout, LineForm lines, Spacing spacing, LabelWidth labels, Fan fan) {}
 
   /** A picture on a topic. */
   record PictureJson(

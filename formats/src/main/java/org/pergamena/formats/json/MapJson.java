@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Gloss;
@@ -19,6 +20,7 @@ import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.citation.CslJson;
 import org.pergamena.formats.json.MapDocument.AlsoJson;
+import org.pergamena.formats.json.MapDocument.ArrangementJson;
 import org.pergamena.formats.json.MapDocument.ExtentJson;
 import org.pergamena.formats.json.MapDocument.LinkJson;
 import org.pergamena.formats.json.MapDocument.LookJson;
@@ -66,7 +68,28 @@ public final class MapJson {
         map.comments().stream()
             .map(c -> new RemarkJson(id(c.id()), id(c.subject()), c.at(), c.text(), c.resolved()))
             .toList(),
-        new LookJson(look.layout(), look.numbered(), look.crossing(), look.tinted(), colours));
+        look(look, colours));
+  }
+
+  private static LookJson look(MapLook look, Map<String, Integer> colours) {
+    Arrangement laid = look.arrangement();
+    return new LookJson(
+        laid.layout(),
+        laid.lines(),
+        laid.spacing(),
+        laid.labels(),
+        laid.fan(),
+        look.numbered(),
+        look.crossing(),
+        look.tinted(),
+        colours);
+  }
+
+  private static ArrangementJson arrangement(Arrangement given) {
+    return given.equals(Arrangement.NONE)
+        ? null
+        : new ArrangementJson(
+            given.layout(), given.lines(), given.spacing(), given.labels(), given.fan());
   }
 
   private static String id(UUID id) {
@@ -113,6 +136,7 @@ public final class MapJson {
         topic.aside() ? true : null,
         look.ink(),
         look.spot(),
+        arrangement(look.arrangement()),
         topic.extent().stream()
             .map(e -> new ExtentJson(id(e.source()), e.span().start(), e.span().end()))
             .toList(),

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.map.Also;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Comment;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.CrossLink;
@@ -34,6 +35,7 @@ import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.Span;
 import org.pergamena.formats.citation.CslJson;
+import org.pergamena.formats.json.MapDocument.ArrangementJson;
 import org.pergamena.formats.json.MapDocument.LinkJson;
 import org.pergamena.formats.json.MapDocument.LookJson;
 import org.pergamena.formats.json.MapDocument.PassageJson;
@@ -118,7 +120,12 @@ public final class MapReader {
             look == null
                 ? MapLook.USUAL
                 : new MapLook(
-                    or(look.layout(), LayoutKind.BRACES),
+                    new Arrangement(
+                        or(look.layout(), LayoutKind.BRACES),
+                        look.lines(),
+                        look.spacing(),
+                        look.labels(),
+                        look.fan()),
                     or(look.numbered(), true),
                     or(look.crossing(), MapLook.Crossing.LINES),
                     or(look.tinted(), false)),
@@ -199,6 +206,13 @@ public final class MapReader {
     return topics;
   }
 
+  private static Arrangement arrangement(ArrangementJson given) {
+    return given == null
+        ? Arrangement.NONE
+        : new Arrangement(
+            given.layout(), given.lines(), given.spacing(), given.labels(), given.fan());
+  }
+
   private Content content(TopicJson topic, Map<UUID, String> texts) {
     return new Content(
         topic.label(),
@@ -209,7 +223,7 @@ public final class MapReader {
             .map(e -> new Extent(id(e.source()), new Span(e.start(), e.end())))
             .toList(),
         or(topic.aside(), false),
-        new Look(topic.ink(), topic.spot()),
+        new Look(topic.ink(), topic.spot(), arrangement(topic.arrangement())),
         new Gloss(
             or(topic.definition(), ""),
             or(topic.pinned(), false),

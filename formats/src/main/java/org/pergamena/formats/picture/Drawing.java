@@ -11,7 +11,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
 import org.pergamena.core.analysis.Support;
-import org.pergamena.core.layout.Layout;
+import org.pergamena.core.layout.MapLayout;
 import org.pergamena.core.layout.Plate;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.Sheet;
@@ -113,8 +113,7 @@ public class Drawing {
 
     /** The scene in which some topics' branches are closed. */
     public Scene scene(Set<UUID> closed) {
-      Sheet sheet = new Sheet(map, closed, topic -> look(topic, this), typesetter);
-      return Layout.of(map.look().layout()).lay(sheet);
+      return MapLayout.lay(new Sheet(map, closed, topic -> look(topic, this), typesetter));
     }
   }
 

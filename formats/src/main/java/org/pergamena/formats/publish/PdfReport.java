@@ -2,12 +2,16 @@ package org.pergamena.formats.publish;
 
 import com.openhtmltopdf.extend.FSObjectDrawer;
 import com.openhtmltopdf.extend.FSObjectDrawerFactory;
+import com.openhtmltopdf.extend.FSTextBreaker;
+import com.openhtmltopdf.layout.UrlAwareLineBreakIterator;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PDFontSupplier;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.text.BreakIterator;
+import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -53,11 +57,29 @@ final class PdfReport {
       fonts(document, builder);
       builder.usePdfUaAccessibility(true);
       builder.usePageSupplier(made::page);
+      builder.useUnicodeLineBreaker(made.new WatchedLines());
       builder.useObjectDrawerFactory(made.new MapDrawer());
       builder.withHtmlContent(made.page.toString(), null);
       builder.useUriResolver((base, uri) -> uri.startsWith("data:") ? uri : null);
       builder.toStream(out);
       builder.run();
+    }
+  }
+
+  /** Breaks lines as usual, and tells with each text that is broken, before there are pages. */
+  private final class WatchedLines implements FSTextBreaker {
+    private final FSTextBreaker usual =
+        new UrlAwareLineBreakIterator(BreakIterator.getLineInstance(Locale.US));
+
+    @Override
+    public int next() {
+      return usual.next();
+    }
+
+    @Override
+    public void setText(String text) {
+      publication.progress().at("Breaking lines", LAID_OUT);
+      usual.setText(text);
     }
   }
 

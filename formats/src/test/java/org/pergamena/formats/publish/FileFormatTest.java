@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.math.BigInteger;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
@@ -157,21 +158,38 @@ class FileFormatTest {
     BufferedImage jpg = ImageIO.read(new ByteArrayInputStream(written(FileFormat.JPG)));
     assertThat(jpg.getWidth()).isEqualTo(png.getWidth());
     assertThat(jpg.getHeight()).isEqualTo((int) Math.ceil(publication(2).scene().height() * 2));
-    Publication one = publication(8);
     Scene huge = new Scene(1_500, 1_500, List.of(), List.of(), List.of());
-    Publication large =
-        new Publication(
-            one.front(),
-            one.published(),
-            one.sources(),
-            one.works(),
-            () -> huge,
-            one.gallery(),
-            one.store(),
-            one.form(),
-            Progress.NONE);
+    Publication large = with(huge, Progress.NONE);
     assertThatThrownBy(() -> FileFormat.JPG.write(large, new ByteArrayOutputStream()))
         .hasMessageContaining("Choose PNG");
+  }
+
+  private static Publication with(Scene scene, Progress progress) {
+    Publication one = publication(8);
+    return new Publication(
+        one.front(),
+        one.published(),
+        one.sources(),
+        one.works(),
+        () -> scene,
+        one.gallery(),
+        one.store(),
+        one.form(),
+        progress);
+  }
+
+  @Test
+  void a_pdf_is_stopped_before_its_first_page_is_there() {
+    Progress stopping =
+        (step, share) -> {
+          if (step.equals("Breaking lines")) {
+            throw new CancellationException();
+          }
+        };
+    Scene scene = publication(2).scene();
+    assertThatThrownBy(
+            () -> FileFormat.PDF.write(with(scene, stopping), new ByteArrayOutputStream()))
+        .isInstanceOf(CancellationException.class);
   }
 
   @Test

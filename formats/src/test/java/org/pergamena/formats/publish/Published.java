@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import org.pergamena.core.layout.Layout;
+import org.pergamena.core.layout.MapLayout;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.Sheet;
 import org.pergamena.core.layout.TopicLook;
@@ -15,7 +15,6 @@ import org.pergamena.core.layout.Typesetter;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
-import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Picture;
@@ -111,7 +110,7 @@ final class Published {
                     "",
                     topic.content().gloss().pictures()),
             new Typesetter(Theme.LIGHT.palette(), new FontMeasurer()));
-    Scene scene = Layout.of(LayoutKind.BRACES).lay(sheet);
+    Scene scene = MapLayout.lay(sheet);
     return new Publication(
         new Publication.Front(
             "A survey", "Estuary Board", "", "", "2026", "By [us](https://example.org/us)."),

@@ -82,6 +82,7 @@ record Desk(
    * @param added how many of its passages did
    * @param aside whether it is set aside itself
    * @param ink that its label was given by hand, or null
+   * @param arrangement of its branch, null if that is as around it
    * @param pinned whether its definition stays in sight
    * @param lead the words on the line from its parent
    * @param tags identities of tags of the legend
@@ -111,6 +112,10 @@ record Desk(
       boolean aside,
       boolean closed,
       @Schema(types = {"string", "null"}) Ink ink,
+      @Schema(
+              types = {"object", "null"},
+              implementation = ArrangementView.class)
+          ArrangementView arrangement,
       String definition,
       boolean pinned,
       String lead,

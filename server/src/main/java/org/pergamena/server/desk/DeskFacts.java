@@ -1,7 +1,6 @@
 package org.pergamena.server.desk;
 
 import java.util.List;
-import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Tag;
 
@@ -29,7 +28,7 @@ record DeskFacts(
     double share,
     boolean outlined,
     boolean again,
-    LayoutKind layout,
+    ArrangementView arrangement,
     boolean numbered,
     MapLook.Crossing crossing,
     boolean tinted,

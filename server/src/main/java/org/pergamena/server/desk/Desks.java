@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.analysis.Support;
 import org.pergamena.core.distil.FoldingIn;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
@@ -116,7 +117,7 @@ class Desks {
             Coverage.share(shelf.texts(), coverages),
             shelf.outlined(),
             shelf.again(),
-            map.look().layout(),
+            ArrangementView.of(map.look().arrangement()),
             map.look().numbered(),
             map.look().crossing(),
             map.look().tinted(),
@@ -184,6 +185,11 @@ class Desks {
         .orElse("");
   }
 
+  private static ArrangementView arranged(Topic topic) {
+    Arrangement given = topic.content().look().arrangement();
+    return given.equals(Arrangement.NONE) ? null : ArrangementView.of(given);
+  }
+
   private static List<Desk.TopicView> topics(
       Drawing.Prepared prepared, Set<UUID> closed, Map<UUID, FoldingIn.Touched> fresh) {
     TopicMap map = prepared.map();
@@ -216,6 +222,7 @@ class Desks {
               topic.aside(),
               closed.contains(topic.id()) && !topic.children().isEmpty(),
               topic.content().look().ink(),
+              arranged(topic),
               topic.content().gloss().definition(),
               topic.content().gloss().pinned(),
               topic.content().gloss().phrase(),

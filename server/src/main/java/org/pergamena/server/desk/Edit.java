@@ -14,7 +14,6 @@ import java.util.UUID;
 import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Ink;
-import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Picture;
@@ -38,6 +37,7 @@ import org.pergamena.core.map.TopicMap;
   @JsonSubTypes.Type(value = Edit.Disconnect.class, name = "Disconnect"),
   @JsonSubTypes.Type(value = Edit.Paint.class, name = "Paint"),
   @JsonSubTypes.Type(value = Edit.Arrange.class, name = "Arrange"),
+  @JsonSubTypes.Type(value = Edit.ArrangeBranch.class, name = "ArrangeBranch"),
   @JsonSubTypes.Type(value = Edit.Merge.class, name = "Merge"),
   @JsonSubTypes.Type(value = Edit.Between.class, name = "Between"),
   @JsonSubTypes.Type(value = Edit.Sort.class, name = "Sort"),
@@ -184,11 +184,17 @@ public sealed interface Edit {
 
   /** Shows the map in another way; what is null stays as it is. */
   record Arrange(
-      @Schema(types = {"string", "null"}) LayoutKind layout,
+      @Schema(
+              types = {"object", "null"},
+              implementation = ArrangementView.class)
+          ArrangementView arrangement,
       @Schema(types = {"boolean", "null"}) Boolean numbered,
       @Schema(types = {"string", "null"}) MapLook.Crossing crossing,
       @Schema(types = {"boolean", "null"}) Boolean tinted)
       implements Edit {}
+
+  /** Lays a branch out in another way, the map if the topic is its root. */
+  record ArrangeBranch(@NotNull UUID topic, @NotNull ArrangementView arrangement) implements Edit {}
 
   /** Merges topics into one, which takes on what they carry and what is below them. */
   record Merge(

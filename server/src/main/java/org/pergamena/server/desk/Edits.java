@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.AlsoChange;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Comment;
@@ -312,14 +313,30 @@ class Edits {
     } else if (edit instanceof Edit.HideAlso hide) {
       return new AlsoChange.Hide(hide.also());
     }
+    if (edit instanceof Edit.ArrangeBranch branch) {
+      return branch(now, branch);
+    }
     Edit.Arrange arrange = (Edit.Arrange) edit;
     MapLook look = now.look();
     return new LookChange.Arrange(
         new MapLook(
-            Objects.requireNonNullElse(arrange.layout(), look.layout()),
+            arrange.arrangement() == null
+                ? look.arrangement()
+                : arrange.arrangement().arrangement(),
             Objects.requireNonNullElse(arrange.numbered(), look.numbered()),
             Objects.requireNonNullElse(arrange.crossing(), look.crossing()),
             Objects.requireNonNullElse(arrange.tinted(), look.tinted())));
+  }
+
+  private static Change branch(TopicMap now, Edit.ArrangeBranch branch) {
+    Arrangement arrangement = branch.arrangement().arrangement();
+    if (branch.topic().equals(now.root().id())) {
+      MapLook look = now.look();
+      return new LookChange.Arrange(
+          new MapLook(arrangement, look.numbered(), look.crossing(), look.tinted()));
+    }
+    Look look = now.topic(branch.topic()).content().look();
+    return new LookChange.Paint(branch.topic(), look.arranged(arrangement));
   }
 
   /** Copies of branches; sources that the map does not have come along. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.layout.Box;
 import org.pergamena.core.layout.DropZone;
+import org.pergamena.core.layout.Flow;
 import org.pergamena.core.layout.Item;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
@@ -24,7 +25,7 @@ record SceneView(
    *
    * @param reach around all that is drawn of it, its lines to its children too
    * @param toggle where a pointer opens or closes the branch; null if there is nothing below
-   * @param leftward whether its children stand left of it
+   * @param flow where its children stand
    * @param again the topic that is shown again here, or null if it stands here itself
    */
   record PlacedView(
@@ -42,7 +43,7 @@ record SceneView(
               implementation = Box.class)
           Box toggle,
       boolean closed,
-      boolean leftward,
+      Flow flow,
       NearView near,
       @Schema(
               types = {"string", "null"},
@@ -145,7 +146,7 @@ record SceneView(
         drawn(topic.items()),
         topic.toggle() == null ? null : rounded(topic.toggle()),
         topic.closed(),
-        topic.leftward(),
+        topic.flow(),
         new NearView(near.left(), near.right(), near.up(), near.down()),
         topic.again());
   }

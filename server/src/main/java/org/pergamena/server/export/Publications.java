@@ -94,7 +94,7 @@ class Publications {
         ? map.apply(
                 new LookChange.Arrange(
                     new MapLook(
-                        look.layout(), look.numbered(), MapLook.Crossing.TIES, look.tinted())))
+                        look.arrangement(), look.numbered(), MapLook.Crossing.TIES, look.tinted())))
             .map()
         : map;
   }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import org.pergamena.core.map.AlsoChange;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.CommentChange;
 import org.pergamena.core.map.ContentChange;
@@ -24,7 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Changes as they are stored with a revision, each with the number of its format. */
 final class ChangeJson {
   /** The format in which changes are written today; older ones are read too. */
-  static final int FORMAT = 4;
+  static final int FORMAT = 5;
 
   private static final JsonMapper MAPPER =
       JsonMapper.builder()
@@ -107,6 +108,16 @@ final class ChangeJson {
     return MAPPER.writerFor(Change.class).writeValueAsString(change);
   }
 
+  /** How something is laid out in today's format. */
+  static String write(Arrangement arrangement) {
+    return MAPPER.writeValueAsString(arrangement);
+  }
+
+  /** An arrangement that was written. */
+  static Arrangement readArrangement(String json) {
+    return MAPPER.readValue(json, Arrangement.class);
+  }
+
   /** A legend in today's format. */
   static String write(Legend legend) {
     return MAPPER.writeValueAsString(legend);
@@ -128,6 +139,9 @@ final class ChangeJson {
     }
     if (format < 4) {
       ThirdFormat.renew(tree);
+    }
+    if (format < 5) {
+      FourthFormat.renew(tree);
     }
     return MAPPER.treeToValue(tree, Change.class);
   }

@@ -9,7 +9,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
-import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.MapLook;
 
 /** A map: whose it is and how far its revisions have come. */
@@ -22,8 +22,8 @@ class MapRow {
   long revision;
   @Version long version;
 
-  @Enumerated(EnumType.STRING)
-  LayoutKind layout = LayoutKind.BRACES;
+  /** How it is laid out, as JSON; null for the usual. */
+  String arrangement;
 
   boolean numbered = true;
 
@@ -50,14 +50,17 @@ class MapRow {
   protected MapRow() {}
 
   final void show(MapLook look) {
-    layout = look.layout();
+    boolean usual = look.arrangement().equals(MapLook.USUAL.arrangement());
+    arrangement = usual ? null : ChangeJson.write(look.arrangement());
     numbered = look.numbered();
     crossing = look.crossing();
     tinted = look.tinted();
   }
 
   MapLook look() {
-    return new MapLook(layout, numbered, crossing, tinted);
+    Arrangement arranged =
+        arrangement == null ? MapLook.USUAL.arrangement() : ChangeJson.readArrangement(arrangement);
+    return new MapLook(arranged, numbered, crossing, tinted);
   }
 
   MapRow(UUID id, UUID owner) {

@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
@@ -45,6 +46,9 @@ class TopicRow {
 
   Double spotTop;
 
+  /** How its branch is laid out, as JSON; null if that is as around it. */
+  String arrangement;
+
   String definition;
   boolean pinned;
 
@@ -79,6 +83,8 @@ class TopicRow {
     Look.Spot spot = content.look().spot();
     spotLeft = spot == null ? null : spot.x();
     spotTop = spot == null ? null : spot.y();
+    Arrangement given = content.look().arrangement();
+    arrangement = given.equals(Arrangement.NONE) ? null : ChangeJson.write(given);
     definition = content.gloss().definition();
     pinned = content.gloss().pinned();
     lead = content.gloss().phrase();
@@ -88,7 +94,11 @@ class TopicRow {
   }
 
   Topic topic(List<UUID> children, List<Evidence> evidence, List<Extent> extent) {
-    Look look = Look.inked(ink).at(spotLeft == null ? null : new Look.Spot(spotLeft, spotTop));
+    Look look =
+        new Look(
+            ink,
+            spotLeft == null ? null : new Look.Spot(spotLeft, spotTop),
+            arrangement == null ? Arrangement.NONE : ChangeJson.readArrangement(arrangement));
     List<Picture> shown = pictures == null ? List.of() : ChangeJson.readPictures(pictures);
     Gloss gloss = new Gloss(definition, pinned, lead, List.of(tags), shown);
     return new Topic(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.MapLook;
@@ -35,7 +36,7 @@ class PatchTest {
             1,
             false,
             false,
-            LayoutKind.BRACES,
+            ArrangementView.of(Arrangement.of(LayoutKind.BRACES)),
             true,
             MapLook.Crossing.LINES,
             false,

@@ -58,7 +58,8 @@ public final class KillRun {
       threads.forEach(Thread::start);
       for (int kill = 1; kill <= kills; kill++) {
         awaitEdits(editors, 1 + random.nextInt(8));
-        Pause.millis(random.nextInt(1200));
+        // now and then long enough for a file to be read once a server has started
+        Pause.millis(random.nextInt(random.nextInt(3) == 0 ? 6_000 : 1_200));
         if (random.nextBoolean()) {
           server.kill();
           server.start();

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Applied;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
@@ -127,9 +128,10 @@ class ChangeJsonTest {
             new AlsoChange.Show(new Also(new UUID(5, 1), AGE, WALL)),
             new AlsoChange.Hide(new UUID(5, 1)),
             new LookChange.Paint(AGE, Look.inked(Ink.MADDER)),
-            new LookChange.Paint(WALL, new Look(null, new Look.Spot(-40.5, 300))),
+            new LookChange.Paint(WALL, Look.NONE.at(new Look.Spot(-40.5, 300))),
             new LookChange.Arrange(
-                new MapLook(LayoutKind.BOTH_SIDES, false, MapLook.Crossing.TIES, true)),
+                new MapLook(
+                    Arrangement.of(LayoutKind.BOTH_SIDES), false, MapLook.Crossing.TIES, true)),
             new ShelfChange.Restore(new UUID(1, 2)),
             new ShelfChange.Retext(SOURCE, new UUID(4, 1), new UUID(4, 2)),
             new ShelfChange.Withdraw(new UUID(1, 2)),
@@ -166,7 +168,9 @@ class ChangeJsonTest {
     Applied done = map.apply(change);
     assertThat(done.map().topic(WALL).content().gloss().pictures()).isEmpty();
     assertThat(done.map().look())
-        .isEqualTo(new MapLook(LayoutKind.BOTH_SIDES, false, MapLook.Crossing.TIES, false));
+        .isEqualTo(
+            new MapLook(
+                Arrangement.of(LayoutKind.BOTH_SIDES), false, MapLook.Crossing.TIES, false));
     assertThat(change.parts())
         .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
@@ -180,7 +184,9 @@ class ChangeJsonTest {
     assertThat(done.map().topic(WALL).note()).isEqualTo("Ask the warden");
     assertThat(done.map().topic(WALL).content().gloss()).isEqualTo(Gloss.NONE);
     assertThat(done.map().look())
-        .isEqualTo(new MapLook(LayoutKind.BOTH_SIDES, true, MapLook.Crossing.LINES, false));
+        .isEqualTo(
+            new MapLook(
+                Arrangement.of(LayoutKind.BOTH_SIDES), true, MapLook.Crossing.LINES, false));
     assertThat(change.parts())
         .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);

@@ -1,0 +1,203 @@
+package org.pergamena.core.layout;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.pergamena.core.layout.Item.Line;
+import org.pergamena.core.map.Arrangement;
+import org.pergamena.core.map.Fan;
+import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.LineForm;
+import org.pergamena.core.map.Topic;
+
+/**
+ * The parts of a map that are laid out in one way each. A branch with a layout of its own is one
+ * thing for the layout around it.
+ */
+final class Regions {
+  static final double STROKE = 1.3;
+  static final double ROOT_STROKE = 1.7;
+
+  /** A branch that opens to one side has half a circle. */
+  private static final int HALF = 180;
+
+  private final Sheet sheet;
+  private final Map<UUID, Cell> cells = new HashMap<>();
+
+  Regions(Sheet sheet) {
+    this.sheet = sheet;
+  }
+
+  Sheet sheet() {
+    return sheet;
+  }
+
+  /** The map from its root on. */
+  Group whole() {
+    Topic root = sheet.map().root();
+    List<Topic> mains = sheet.children(root);
+    return switch (sheet.arrangement(root).layout()) {
+      case BOTH_SIDES -> BraceRegion.bothSides(this, root, mains);
+      case LEFTWARD -> BraceRegion.lay(this, root, List.of(), mains);
+      case RADIAL -> new RadialRegion(this, root, fan(root)).lay();
+      default -> lay(root, Flow.RIGHT);
+    };
+  }
+
+  private Fan fan(Topic topic) {
+    Fan fan = sheet.arrangement(topic).fan();
+    return fan == null ? Fan.WHOLE : fan;
+  }
+
+  /**
+   * A branch, in its own way as far as that leaves its first topic within reach.
+   *
+   * @param from where the topics around it stand
+   */
+  Group lay(Topic topic, Flow from) {
+    LayoutKind kind = sheet.arrangement(topic).layout();
+    List<Topic> children = sheet.children(topic);
+    boolean up = kind == LayoutKind.UPWARD && from != Flow.DOWN;
+    return switch (kind) {
+      case BRACES, BOTH_SIDES, LEFTWARD ->
+          from == Flow.LEFT
+              ? BraceRegion.lay(this, topic, List.of(), children)
+              : BraceRegion.lay(this, topic, children, List.of());
+      case DOWNWARD, UPWARD -> new RowRegion(this, topic, up || from == Flow.UP).lay();
+      case RADIAL -> new RadialRegion(this, topic, towards(from, fan(topic))).lay();
+      case INDENTED ->
+          from == Flow.UP
+              ? new RowRegion(this, topic, true).lay()
+              : new ListRegion(this, topic).lay();
+    };
+  }
+
+  private static Fan towards(Flow from, Fan fan) {
+    int spread = Math.min(HALF, fan.spread());
+    int middle =
+        switch (from) {
+          case RIGHT, LIST -> 90;
+          case DOWN -> 180;
+          case LEFT -> 270;
+          case UP -> 360;
+        };
+    return new Fan((middle - spread / 2 + 360) % 360, spread);
+  }
+
+  /** What a region that grows one way places for a topic of it. */
+  Cell cell(Topic topic, Flow from) {
+    Cell cell = cells.get(topic.id());
+    if (cell == null) {
+      cell =
+          sheet.foreign(topic)
+              ? Cell.of(topic, lay(topic, from))
+              : Cell.of(topic, sheet.block(topic));
+      cells.put(topic.id(), cell);
+    }
+    return cell;
+  }
+
+  /** The children that the region of a topic itself places. */
+  List<Topic> children(Topic topic) {
+    return sheet.foreign(topic) ? List.of() : sheet.children(topic);
+  }
+
+  /** The form of the lines below a topic. */
+  LineForm form(Topic topic, LineForm usual) {
+    Arrangement arrangement = sheet.arrangement(topic);
+    return arrangement.lines() == null ? usual : arrangement.lines();
+  }
+
+  /** How much room there is around a topic, in times of the usual. */
+  double room(Topic topic) {
+    Arrangement arrangement = sheet.arrangement(topic);
+    return arrangement.spacing() == null ? 1 : arrangement.spacing().factor();
+  }
+
+  /** A line from a topic to its children, relative to where the topic stands. */
+  Line line(Topic topic, Path path, double x, double y) {
+    double width = sheet.level(topic) == 0 ? ROOT_STROKE : STROKE;
+    String ink = sheet.palette().pigment(sheet.branch(topic));
+    return new Line(path.moved(-x, -y), ink, width, List.of());
+  }
+
+  /**
+   * A topic that stands.
+   *
+   * @param lines to its children, drawn below its label; may be empty
+   * @param toggle relative to its left upper corner, null without children
+   */
+  Placed placed(Topic topic, double x, double y, Flow flow, List<Line> lines, Box toggle) {
+    TopicBlock block = sheet.block(topic);
+    List<Item> items = new ArrayList<>(lines);
+    items.addAll(block.items());
+    return new Placed(
+        topic.id(),
+        sheet.level(topic),
+        sheet.branch(topic),
+        x,
+        y,
+        block.width(),
+        block.height(),
+        items,
+        toggle,
+        sheet.closed(topic),
+        flow,
+        Placed.Near.NONE,
+        sheet.again(topic));
+  }
+
+  /** A topic without children that are shown, with where it is opened if it is closed. */
+  Placed leaf(Topic topic, double x, double y, Flow flow) {
+    TopicBlock block = sheet.block(topic);
+    if (!sheet.closed(topic)) {
+      return placed(topic, x, y, flow, List.of(), null);
+    }
+    boolean row = flow == Flow.DOWN || flow == Flow.UP;
+    double edge =
+        switch (flow) {
+          case RIGHT, LIST -> block.width();
+          case DOWN -> block.height();
+          case LEFT, UP -> 0;
+        };
+    Connectors lines = new Connectors(flow, edge);
+    double axis = row ? block.width() / 2 : block.axis();
+    return placed(
+        topic, x, y, flow, List.of(line(topic, lines.stub(axis), 0, 0)), lines.closedToggle(axis));
+  }
+
+  /**
+   * Places a cell that has no children in its region; a branch of its own layout is met at its edge
+   * by a line from there to its first topic.
+   */
+  void put(Cell cell, double x, double y, Flow flow, List<Placed> placed) {
+    if (cell.group() == null) {
+      placed.add(leaf(cell.topic(), x, y, flow));
+      return;
+    }
+    Placed first = cell.group().first();
+    List<Placed> all = cell.group().placed();
+    Path path = way(cell, flow);
+    placed.add(
+        (path == null ? first : first.under(line(cell.topic(), path, first.x(), first.y())))
+            .at(first.x() + x, first.y() + y));
+    all.subList(1, all.size()).forEach(each -> placed.add(each.at(each.x() + x, each.y() + y)));
+  }
+
+  /** From the edge of a branch that has its own layout to its first topic, if that is away. */
+  private static Path way(Cell cell, Flow flow) {
+    Box first = cell.group().first().box();
+    double[] line =
+        switch (flow) {
+          case RIGHT, LIST -> new double[] {0, cell.axis(), first.x(), cell.axis()};
+          case LEFT -> new double[] {cell.width(), cell.axis(), first.right(), cell.axis()};
+          case DOWN -> new double[] {cell.middle(), 0, cell.middle(), first.y()};
+          case UP -> new double[] {cell.middle(), cell.height(), cell.middle(), first.bottom()};
+        };
+    return Math.hypot(line[2] - line[0], line[3] - line[1]) < 1
+        ? null
+        : new Path.Pen().move(line[0], line[1]).line(line[2], line[3]).path();
+  }
+}

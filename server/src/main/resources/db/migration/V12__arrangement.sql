@@ -1,0 +1,7 @@
+-- A map, and each of its branches, may be laid out in its own way.
+alter table map add column arrangement text;
+update map set arrangement =
+  '{"layout":"' || layout || '","lines":null,"spacing":null,"labels":null,"fan":null}'
+where layout <> 'BRACES';
+alter table map drop column layout;
+alter table topic add column arrangement text;
