@@ -1,5 +1,6 @@
 import type { Topic } from "../api/types";
 import type { MapCommands } from "../map/commands";
+import { arrow, waysOf } from "../map/flow";
 import type { Tree } from "../map/tree";
 import { MOST_PICTURES } from "../pictures/pictures";
 
@@ -54,10 +55,7 @@ export function copyingOut(topics: readonly string[], elsewhere: Elsewhere): Act
 export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: Elsewhere): Acts {
   const parent = tree.parent(topic);
   const index = tree.index(topic);
-  const placed = tree.desk.scene.topics.find((p) => p.id === topic.id);
-  const [out, into] = placed?.leftward
-    ? (["ArrowRight", "ArrowLeft"] as const)
-    : (["ArrowLeft", "ArrowRight"] as const);
+  const ways = waysOf(tree, topic);
   const shift = (key: string) => () => map.shift(topic, key);
   const readable = tree.desk.sources.some((source) => source.length > 0);
   const branches = map.copied(null);
@@ -112,24 +110,24 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
         ...only(parent && index > 0, {
           id: "up",
           label: "Move up",
-          keys: "Alt + ↑",
-          do: shift("ArrowUp"),
+          keys: `Alt + ${arrow(ways.before)}`,
+          do: shift(ways.before),
         }),
         ...only(parent && index < parent.children.length - 1, {
           id: "down",
           label: "Move down",
-          keys: "Alt + ↓",
-          do: shift("ArrowDown"),
+          keys: `Alt + ${arrow(ways.after)}`,
+          do: shift(ways.after),
         }),
         ...only(parent?.parent, {
           id: "out",
           label: "Move out, beside its parent",
-          do: shift(out),
+          do: shift(ways.out),
         }),
         ...only(parent && index > 0, {
           id: "into",
           label: "Move in, under the one above",
-          do: shift(into),
+          do: shift(ways.into),
         }),
         ...only(parent, {
           id: "move",
@@ -160,6 +158,14 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           id: "sort TIME",
           label: "Sort what is below by the dates it tells",
           do: () => elsewhere.onSortByTime(topic),
+        }),
+        ...only(parent && topic.children.length > 0 && map.layOut, {
+          id: "lay out",
+          label: "Lay its branch out in another way…",
+          do: () => {
+            map.select(topic.id);
+            map.layOut?.();
+          },
         }),
         ...only(topic.children.length > 0, {
           id: "toggle",

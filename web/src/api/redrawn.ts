@@ -2,8 +2,11 @@ import { theme } from "../theme/tokens";
 import { inOrder } from "./accept";
 import type { Desk, Edit, Placed, Scene, Topic, Words } from "./types";
 
+type Flow = Placed["flow"];
+
 const ROW = 27;
 const COLUMN = 52;
+const APART = 16;
 const PAD = 6;
 
 type Add = Extract<Edit, { type: "Add" }>;
@@ -77,7 +80,7 @@ function branch(topics: ReadonlyMap<string, Topic>, id: string): Set<string> {
   return found;
 }
 
-type Spot = { x: number; y: number; leftward: boolean; level: number; beside: boolean };
+type Spot = { x: number; y: number; flow: Flow; level: number; beside: boolean };
 
 /** Where a topic would come to stand: under the branch of the sibling before, or beside its parent. */
 function spot(desk: Desk, parent: string, sibling: string | null): Spot | null {
@@ -90,18 +93,37 @@ function spot(desk: Desk, parent: string, sibling: string | null): Spot | null {
   const before = shown(sibling);
   if (before) {
     const within = branch(topics, before.id);
+    if (above.flow === "DOWN" || above.flow === "UP") {
+      const ends = desk.scene.topics
+        .filter((placed) => within.has(placed.id))
+        .map((placed) => placed.x + placed.width);
+      const { y, flow, level } = before;
+      return { x: Math.max(...ends) + APART, y, flow, level, beside: true };
+    }
     const bottoms = desk.scene.topics
       .filter((placed) => within.has(placed.id))
       .map((placed) => placed.y + placed.height);
     const y = Math.max(...bottoms);
-    return { x: before.x, y, leftward: before.leftward, level: before.level, beside: false };
+    return { x: before.x, y, flow: before.flow, level: before.level, beside: false };
   }
   const first = shown(topics.get(parent)?.children.find((id) => shown(id)) ?? null);
   if (first) {
-    return { x: first.x, y: first.y, leftward: first.leftward, level: first.level, beside: false };
+    return { x: first.x, y: first.y, flow: first.flow, level: first.level, beside: false };
   }
-  const x = above.leftward ? above.x - COLUMN - 90 : above.x + above.width + COLUMN;
-  return { x, y: above.y, leftward: above.leftward, level: above.level + 1, beside: true };
+  const level = above.level + 1;
+  const { flow, x, y, width, height } = above;
+  switch (flow) {
+    case "DOWN":
+      return { x, y: y + height + COLUMN, flow, level, beside: true };
+    case "UP":
+      return { x, y: y - COLUMN - ROW, flow, level, beside: true };
+    case "LIST":
+      return { x: x + COLUMN, y: y + height, flow, level, beside: false };
+    case "LEFT":
+      return { x: x - COLUMN - 90, y, flow, level, beside: true };
+    default:
+      return { x: x + width + COLUMN, y, flow, level, beside: true };
+  }
 }
 
 /** Makes room of a row at a height on one side of the page, where none is free. */
@@ -113,7 +135,7 @@ function parted(scene: Scene, at: Spot, except: ReadonlySet<string>): Scene {
     ...scene,
     height: scene.height + ROW,
     topics: scene.topics.map((placed) =>
-      placed.y >= at.y - 1 && placed.leftward === at.leftward && !except.has(placed.id)
+      placed.y >= at.y - 1 && placed.flow === at.flow && !except.has(placed.id)
         ? { ...placed, y: placed.y + ROW }
         : placed,
     ),
@@ -157,6 +179,7 @@ export function added(desk: Desk, edit: Add): Desk {
     aside: false,
     closed: false,
     ink: null,
+    arrangement: null,
     definition: "",
     pinned: false,
     lead: "",
@@ -176,7 +199,7 @@ export function added(desk: Desk, edit: Add): Desk {
     return { ...desk, topics: ordered };
   }
   const size = at.level === 0 ? 21 : at.level === 1 ? 18 : at.level === 2 ? 16 : 15;
-  const like = desk.scene.topics.find((p) => p.level === at.level && p.leftward === at.leftward);
+  const like = desk.scene.topics.find((p) => p.level === at.level && p.flow === at.flow);
   const label = like?.drawn.texts.find((text) => text.role === "LABEL");
   const width = (label?.x ?? 30) + Math.max(90, edit.label.length * size * 0.52) + PAD;
   const height = Math.round(size * 1.35) + PAD;
@@ -207,7 +230,7 @@ export function added(desk: Desk, edit: Add): Desk {
     },
     toggle: null,
     closed: false,
-    leftward: at.leftward,
+    flow: at.flow,
     again: null,
     near: { left: parent.id, right: parent.id, up: edit.after ?? null, down: null },
   };

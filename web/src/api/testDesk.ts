@@ -1,4 +1,4 @@
-import type { CrossLink, Desk, Placed, Topic } from "./types";
+import type { Arrangement, CrossLink, Desk, Placed, Topic } from "./types";
 
 /** A topic for tests. */
 export function topic(id: string, parent: string | null, children: string[] = []): Topic {
@@ -23,6 +23,7 @@ export function topic(id: string, parent: string | null, children: string[] = []
     aside: false,
     closed: false,
     ink: null,
+    arrangement: null,
     definition: "",
     pinned: false,
     lead: "",
@@ -62,10 +63,15 @@ export function placed(id: string, x: number, y: number, level = 1): Placed {
     drawn: { texts: [text as Placed["drawn"]["texts"][number]], bars: [], images: [], lines: [] },
     toggle: null,
     closed: false,
-    leftward: false,
+    flow: "RIGHT",
     again: null,
     near: { left: null, right: null, up: null, down: null },
   };
+}
+
+/** A layout with all else as usual, for tests. */
+export function laidOut(layout: Arrangement["layout"]): Arrangement {
+  return { layout, lines: null, spacing: null, labels: null, fanFrom: null, fanSpread: null };
 }
 
 /** root(wall(age), birds), for tests. */
@@ -82,7 +88,7 @@ export function marsh(stamp = 1): Desk {
       share: 1,
       outlined: false,
       again: false,
-      layout: "BRACES",
+      arrangement: laidOut("BRACES"),
       numbered: true,
       crossing: "LINES",
       tinted: false,

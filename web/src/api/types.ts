@@ -15,7 +15,9 @@ export type Patch = Omit<Schemas["Patch"], "whole" | "facts" | "scene" | "topics
   facts: Facts | null;
   scene: ScenePatch | null;
 };
-export type Topic = Omit<Schemas["TopicView"], "loose"> & {
+export type Topic = Omit<Schemas["TopicView"], "loose" | "arrangement"> & {
+  /** How its branch is laid out; null as around it. */
+  arrangement: Arrangement | null;
   loose: { x: number; y: number } | null;
 };
 export type KnownBrowser = Schemas["KnownBrowser"];
@@ -54,7 +56,8 @@ export type News = { revision: number; shelf: string; jobs: Job[] };
 export type Again = Omit<Schemas["Again"], "outcome"> & { outcome: Schemas["Outcome"] | null };
 export type How = Schemas["Taken"]["how"];
 export type Ink = NonNullable<Topic["ink"]>;
-export type LayoutKind = Facts["layout"];
+export type Arrangement = Facts["arrangement"];
+export type LayoutKind = NonNullable<Arrangement["layout"]>;
 export type DistilOptions = Schemas["DistilOptions"];
 export type Wishes = Schemas["Wishes"];
 export type Preview = Schemas["Preview"];
@@ -97,6 +100,7 @@ export type Edit =
   | Schemas["Rephrase"]
   | Schemas["Disconnect"]
   | Schemas["Paint"]
+  | Schemas["ArrangeBranch"]
   | ({ type: "Arrange" } & Partial<Omit<Schemas["Arrange"], "type">>)
   | Schemas["Merge"]
   | Schemas["Between"]

@@ -1,6 +1,7 @@
 import { type Acts, copyingOut, type Elsewhere } from "../acts/acts";
 import type { Topic } from "../api/types";
 import type { MapCommands } from "../map/commands";
+import { arrow, waysOf } from "../map/flow";
 import type { Tree } from "../map/tree";
 
 /** All that can be done to several topics at once; one of them stands for all. */
@@ -17,10 +18,7 @@ export function actsOnSeveral(
   const ids = topics.map((topic) => topic.id);
   const hanging = topics.every((topic) => topic.parent !== null);
   const siblings = hanging && topics.every((topic) => topic.parent === first.parent);
-  const leftward = tree.placed(first.id)?.leftward ?? false;
-  const [out, into] = leftward
-    ? (["ArrowRight", "ArrowLeft"] as const)
-    : (["ArrowLeft", "ArrowRight"] as const);
+  const ways = waysOf(tree, first);
   const shift = (key: string) => () => map.shift(first, key);
   const only = <T>(condition: boolean, act: T) => (condition ? [act] : []);
   return [
@@ -36,10 +34,20 @@ export function actsOnSeveral(
       title: "Place",
       acts: hanging
         ? [
-            { id: "up", label: "Move up", keys: "Alt + ↑", do: shift("ArrowUp") },
-            { id: "down", label: "Move down", keys: "Alt + ↓", do: shift("ArrowDown") },
-            { id: "out", label: "Move out, beside their parents", do: shift(out) },
-            { id: "into", label: "Move in, under the ones above", do: shift(into) },
+            {
+              id: "up",
+              label: "Move up",
+              keys: `Alt + ${arrow(ways.before)}`,
+              do: shift(ways.before),
+            },
+            {
+              id: "down",
+              label: "Move down",
+              keys: `Alt + ${arrow(ways.after)}`,
+              do: shift(ways.after),
+            },
+            { id: "out", label: "Move out, beside their parents", do: shift(ways.out) },
+            { id: "into", label: "Move in, under the ones above", do: shift(ways.into) },
             {
               id: "move",
               label: "Move to another topic…",

@@ -84,6 +84,7 @@ export function LinesPage(props: ViewProps) {
     prefix: "line",
     setEditing,
     setWriting: NO_MODE,
+    layOut: null,
   });
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another is chosen, or it moves
   useLayoutEffect(() => {

@@ -2,6 +2,7 @@ import {
   type ClipboardEvent,
   type PointerEvent,
   type RefObject,
+  useCallback,
   useMemo,
   useRef,
   useState,
@@ -17,9 +18,10 @@ import { useCut } from "./clipboard";
 import type { Editing, MapCommands } from "./commands";
 import { MapOfImages } from "./Drawing";
 import { DropTarget } from "./DropTarget";
-import { childAbove, type Drop, dropAt, framed, type Point, topicAt } from "./drop";
+import { childBefore, type Drop, dropAt, framed, type Point, topicAt } from "./drop";
 import { FarTopics } from "./FarTopics";
 import { type Ended, LabelEditor, overLabel } from "./LabelEditor";
+import type { Laying } from "./LayoutPanel";
 import { Legend } from "./Legend";
 import { LinkHandles } from "./LinkHandles";
 import { Links } from "./Links";
@@ -112,15 +114,18 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const [carried, setCarried] = useState<Carried | null>(null);
   const [drawn, setDrawn] = useState<Drawn | null>(null);
   const [tool, setTool] = useState<Tool>("move");
+  const [laying, setLaying] = useState<Laying>(null);
   const { scene } = tree.desk;
   const topic = tree.get(selected) ?? tree.root;
 
   const pages = useMemo(() => ({ viewport, frame }), [viewport]);
+  const layOut = useCallback(() => setLaying("branch"), []);
   const commands = useCommands(props, {
     pages: viewport,
     prefix: "topic",
     setEditing,
     setWriting,
+    layOut,
   });
 
   useAnchor(tree, selected, viewport);
@@ -175,7 +180,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
       const topic = tree.get(id);
       const end = drawn && topicAt(scene, drawn.to.x, drawn.to.y);
       if (topic && drawn && !end) {
-        commands.addUnder(topic, childAbove(tree, topic, drawn.to.y));
+        commands.addUnder(topic, childBefore(tree, topic, drawn.to));
       } else if (end && (end.again ?? end.id) !== id) {
         commands.link(id, end.again ?? end.id);
       }
@@ -387,6 +392,9 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
           sight={pages}
           tool={tool}
           onTool={setTool}
+          laying={laying}
+          onLaying={setLaying}
+          topic={topic}
         />
         {writing ? (
           <Hint role="status">

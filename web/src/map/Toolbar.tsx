@@ -1,10 +1,11 @@
 import { memo, type RefObject, useSyncExternalStore } from "react";
 import { Menu, MenuItem, MenuTrigger, Popover } from "react-aria-components";
 import styled from "styled-components";
-import type { Crossing, Facts, LayoutKind } from "../api/types";
+import type { Crossing, Facts, Topic } from "../api/types";
 import { menuItem, menuList } from "../ui/menu";
 import { Tipped } from "../ui/Tipped";
 import type { MapCommands } from "./commands";
+import { type Laying, LayoutPanel } from "./LayoutPanel";
 import type { MapTool } from "./useCommands";
 import type { Tool } from "./usePointers";
 import type { Viewport } from "./useViewport";
@@ -51,6 +52,10 @@ type ToolbarProps = {
   sight?: { viewport: Viewport; frame: RefObject<HTMLElement | null> };
   tool?: Tool;
   onTool?: (tool: Tool) => void;
+  /** What is being laid out, and the topic whose branch that can be. */
+  laying?: Laying;
+  onLaying?: (laying: Laying) => void;
+  topic?: Topic;
 };
 
 function Zoom({ viewport }: { viewport: Viewport }) {
@@ -60,8 +65,8 @@ function Zoom({ viewport }: { viewport: Viewport }) {
 
 /** Undo and opening branches, and on the map page layout and zoom. */
 export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
-  const { facts, levels, map, sight, tool, onTool } = props;
-  const { canUndo, canRedo, layout } = facts;
+  const { facts, levels, map, sight, tool, onTool, laying, onLaying, topic } = props;
+  const { canUndo, canRedo } = facts;
   const between = Array.from({ length: Math.max(0, levels - 2) }, (_, i) => String(i + 2));
   const choose = (key: React.Key) => {
     key === "all" ? map.current?.openAll() : map.current?.openTo(Number(key));
@@ -102,21 +107,15 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
       </MenuTrigger>
       {sight && (
         <>
-          <MenuTrigger>
-            <Tipped label="Layout" sign="layout" />
-            <Popover placement="top start">
-              <List
-                aria-label="Layout"
-                selectionMode="single"
-                disallowEmptySelection
-                selectedKeys={[layout]}
-                onAction={(key) => map.current?.arrange({ layout: key as LayoutKind })}
-              >
-                <Item id="BRACES">The root at the left</Item>
-                <Item id="BOTH_SIDES">Both sides of the root</Item>
-              </List>
-            </Popover>
-          </MenuTrigger>
+          {onLaying && topic && (
+            <LayoutPanel
+              facts={facts}
+              map={map}
+              topic={topic}
+              laying={laying ?? null}
+              onLaying={onLaying}
+            />
+          )}
           {onTool && (
             <>
               <Tipped

@@ -24,7 +24,12 @@ function desk() {
       topic("b", "root", ["b1"], true),
       topic("b1", "b", []),
     ],
-    scene: { topics: [{ id: "b", leftward: true }] },
+    scene: {
+      topics: [
+        { id: "root", flow: "RIGHT", x: 100, width: 10 },
+        { id: "b", flow: "LEFT", x: 0, width: 10 },
+      ],
+    },
   } as unknown as Desk);
   const actions = {
     edit: vi.fn(),
@@ -44,6 +49,7 @@ function desk() {
     choice: { ids: new Set([""]), several: false } as unknown as Choice,
     link: vi.fn(),
     tool: vi.fn(),
+    layOut: vi.fn(),
     setEditing: vi.fn(),
     setWriting: vi.fn(),
     leave: vi.fn(),

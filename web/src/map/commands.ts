@@ -1,8 +1,9 @@
-import type { Crossing, Edit, Ink, LayoutKind, Sorting, Topic } from "../api/types";
+import type { Arrangement, Crossing, Edit, Ink, Sorting, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { type Choice, upmost } from "../choice/choice";
 import { type Step, steps } from "../choice/steps";
 import { type Copied, copied, keepCopied, pastedCut } from "./clipboard";
+import { type Ways, waysOf } from "./flow";
 import type { Tree } from "./tree";
 import type { MapTool } from "./useCommands";
 import type { Viewport } from "./useViewport";
@@ -33,6 +34,8 @@ type Context = {
   link: (from: string, to: string | null) => void;
   /** Opens a tool for the map as a whole. */
   tool: (tool: MapTool) => void;
+  /** Opens what lays the chosen branch out; null where nothing is laid out. */
+  layOut: (() => void) | null;
   /** Opens the menu of what can be done to a topic. */
   openMenu: (topic: string) => void;
   /** Tells a person what has happened, for those who do not see it. */
@@ -41,7 +44,7 @@ type Context = {
 
 /** How the map as a whole is to be shown, as far as that is to change. */
 type Shown = {
-  layout?: LayoutKind;
+  arrangement?: Arrangement;
   numbered?: boolean;
   crossing?: Crossing;
   tinted?: boolean;
@@ -166,22 +169,19 @@ export function mapCommands(context: Context) {
         return;
       }
       if (moving.length > 1) {
-        const leftward = tree.placed(topic.id)?.leftward ?? false;
-        step(topic, stepOf(key, leftward));
+        step(topic, stepOf(key, waysOf(tree, topic)));
         return;
       }
       const above = tree.sibling(topic, -1);
       const grandparent = tree.parent(parent);
-      const placed = tree.placed(topic.id);
-      const out = placed?.leftward ? "ArrowRight" : "ArrowLeft";
-      const into = placed?.leftward ? "ArrowLeft" : "ArrowRight";
-      if (key === "ArrowUp" && index > 0) {
+      const ways = waysOf(tree, topic);
+      if (key === ways.before && index > 0) {
         move(topic, parent.id, before(topic, 2));
-      } else if (key === "ArrowDown" && index < parent.children.length - 1) {
+      } else if (key === ways.after && index < parent.children.length - 1) {
         move(topic, parent.id, tree.sibling(topic, 1)?.id ?? null);
-      } else if (key === out && grandparent) {
+      } else if (key === ways.out && grandparent) {
         move(topic, grandparent.id, parent.id);
-      } else if (key === into && above) {
+      } else if (key === ways.into && above) {
         move(topic, above.id, last(above));
       }
     },
@@ -281,6 +281,9 @@ export function mapCommands(context: Context) {
       }
     },
     arrange: (shown: Shown) => actions.edit({ type: "Arrange", ...shown }),
+    arrangeBranch: (topic: string, arrangement: Arrangement) =>
+      actions.edit({ type: "ArrangeBranch", topic, arrangement }),
+    layOut: context.layOut,
     paint: (topic: Topic, ink: Ink | null) =>
       does(
         everyone(context.choice, tree, topic).map(({ id }) => ({ type: "Paint", topic: id, ink })),
@@ -336,10 +339,10 @@ function remaining(tree: Tree, topic: Topic, gone: ReadonlySet<string>): Topic |
   return tree.get(after ?? before ?? null) ?? tree.parent(topic);
 }
 
-/** The step that an arrow key means on a side of the page. */
-function stepOf(key: string, leftward: boolean): Step {
-  if (key === "ArrowUp" || key === "ArrowDown") {
-    return key === "ArrowUp" ? "up" : "down";
+/** The step that an arrow key means. */
+function stepOf(key: string, ways: Ways): Step {
+  if (key === ways.before || key === ways.after) {
+    return key === ways.before ? "up" : "down";
   }
-  return (key === "ArrowLeft") === leftward ? "in" : "out";
+  return key === ways.into ? "in" : "out";
 }

@@ -20,7 +20,7 @@ const at = (id: string, x: number, y: number) => ({
   y,
   width: 100,
   height: 20,
-  leftward: false,
+  flow: "RIGHT",
 });
 
 const scene = {
@@ -32,16 +32,16 @@ const scene = {
     at("c", 200, 80),
   ],
   zones: [
-    { leftward: false, where: "UNDER", box: { x: 0.6, y: -0.2, width: 0.4, height: 1.4 } },
-    { leftward: false, where: "UNDER", box: { x: 0, y: 0.3, width: 0.6, height: 0.4 } },
+    { flow: "RIGHT", where: "UNDER", box: { x: 0.6, y: -0.2, width: 0.4, height: 1.4 } },
+    { flow: "RIGHT", where: "UNDER", box: { x: 0, y: 0.3, width: 0.6, height: 0.4 } },
     {
-      leftward: false,
+      flow: "RIGHT",
       where: "BEFORE",
       edge: "TOP",
       box: { x: 0, y: -0.4, width: 0.6, height: 0.7 },
     },
     {
-      leftward: false,
+      flow: "RIGHT",
       where: "AFTER",
       edge: "BOTTOM",
       box: { x: 0, y: 0.7, width: 0.6, height: 0.7 },

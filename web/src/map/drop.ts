@@ -1,4 +1,5 @@
 import type { DropZone, Placed, Scene, Topic } from "../api/types";
+import { flowIn } from "./flow";
 import type { Tree } from "./tree";
 
 /**
@@ -25,14 +26,17 @@ function distance(placed: Placed, { box }: DropZone, x: number, y: number): numb
 function zoneAt(tree: Tree, scene: Scene, moving: readonly Topic[], x: number, y: number) {
   let found: { over: Placed; zone: DropZone } | null = null;
   let nearest = REACH;
+  const drawn = new Map(scene.topics.map((each) => [each.id, each]));
   for (const over of scene.topics) {
     const near = Math.abs(y - over.y - over.height / 2) < over.height + REACH;
     const topic = near ? tree.get(over.id) : undefined;
     if (!topic || moving.some((each) => tree.within(topic, each))) {
       continue;
     }
+    const among = flowIn((id) => (id ? drawn.get(id) : undefined), topic, over);
     for (const zone of scene.zones) {
-      const meant = zone.leftward === over.leftward && (zone.where === "UNDER" || topic.parent);
+      const meant =
+        zone.where === "UNDER" ? zone.flow === over.flow : topic.parent && zone.flow === among;
       const far = meant ? distance(over, zone, x, y) : REACH;
       if (far < nearest) {
         found = { over, zone };
@@ -78,12 +82,17 @@ export function topicAt(scene: Scene, x: number, y: number): Placed | undefined 
   );
 }
 
-/** After which child of a topic a new one comes that is drawn out to a height; null for the first. */
-export function childAbove(tree: Tree, topic: Topic, y: number): string | null {
+/** After which child of a topic a new one comes that is drawn out to a place; null for the first. */
+export function childBefore(tree: Tree, topic: Topic, { x, y }: Point): string | null {
+  const flow = tree.placed(topic.id)?.flow;
+  const lying = flow === "DOWN" || flow === "UP";
   return (
     topic.children.findLast((id) => {
       const placed = tree.placed(id);
-      return placed ? placed.y + placed.height / 2 < y : false;
+      if (!placed) {
+        return false;
+      }
+      return lying ? placed.x + placed.width / 2 < x : placed.y + placed.height / 2 < y;
     }) ?? null
   );
 }

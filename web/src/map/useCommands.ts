@@ -39,13 +39,15 @@ type Own = {
   prefix: string;
   setEditing: Dispatch<SetStateAction<Editing>>;
   setWriting: (writing: boolean) => void;
+  /** Opens what lays a branch out; null where nothing is laid out. */
+  layOut: (() => void) | null;
 };
 
 /** What can be done in a view of the map; all that is its own must stay the same. */
 export function useCommands(props: ViewProps, own: Own): MapCommands {
   const { tree, actions, handle, onSelect, onMenu, onLeave, onKeys, onFind, say } = props;
   const { choice, onLink, onTool } = props;
-  const { pages, prefix, setEditing, setWriting } = own;
+  const { pages, prefix, setEditing, setWriting, layOut } = own;
   const commands = useMemo(
     () =>
       mapCommands({
@@ -61,6 +63,7 @@ export function useCommands(props: ViewProps, own: Own): MapCommands {
         find: onFind,
         link: onLink,
         tool: onTool,
+        layOut,
         say,
         openMenu: (id) => {
           const box = document.getElementById(`${prefix}-${id}`)?.getBoundingClientRect();
@@ -75,6 +78,7 @@ export function useCommands(props: ViewProps, own: Own): MapCommands {
       choice,
       onLink,
       onTool,
+      layOut,
       onSelect,
       onMenu,
       onLeave,

@@ -73,6 +73,7 @@ export function TablePage(props: ViewProps & { onTable: (text: string) => void }
     prefix: "row",
     setEditing: NO_EDITING,
     setWriting: NO_EDITING,
+    layOut: null,
   });
   const virtual = useVirtualizer({
     count: rows.length,

@@ -345,16 +345,26 @@ class MapsApiTest {
         Map.of("type", "Connect", "link", link, "from", wall, "to", birds, "phrase", "keeps out"));
     edit(visitor, map, Map.of("type", "Rephrase", "link", link, "phrase", "shelters"));
     edit(visitor, map, Map.of("type", "Paint", "topic", wall, "ink", "WOAD"));
-    edit(visitor, map, Map.of("type", "Arrange", "layout", "BOTH_SIDES"));
+    edit(visitor, map, Map.of("type", "Arrange", "arrangement", Map.of("layout", "BOTH_SIDES")));
+    Map<String, Object> fan = Map.of("layout", "RADIAL", "fanFrom", 45, "fanSpread", 90);
+    edit(visitor, map, Map.of("type", "ArrangeBranch", "topic", wall, "arrangement", fan));
     JsonNode desk = visitor.desk(map);
     assertThat(desk.at("/links/0/phrase").asString()).isEqualTo("shelters");
     assertThat(desk.at("/scene/links/0/from").asString()).isEqualTo(wall.toString());
     assertThat(desk.at("/topics/1/ink").asString()).isEqualTo("WOAD");
-    assertThat(desk.at("/facts/layout").asString()).isEqualTo("BOTH_SIDES");
+    assertThat(desk.at("/facts/arrangement/layout").asString()).isEqualTo("BOTH_SIDES");
+    assertThat(desk.at("/topics/1/arrangement/fanSpread").asInt()).isEqualTo(90);
+    assertThat(desk.at("/topics/2/arrangement").isNull()).isTrue();
+    fan = Map.of("layout", "RADIAL", "fanFrom", 45, "fanSpread", 900);
+    assertThat(
+            edit(visitor, map, Map.of("type", "ArrangeBranch", "topic", wall, "arrangement", fan))
+                .problem())
+        .contains("opens by 30 to 360");
     assertThat(visitor.export(map, "md").text()).contains("*shelters* \u2192 Birds (2)");
     JsonNode json = visitor.export(map, "json").json();
     assertThat(json.at("/links/0/phrase").asString()).isEqualTo("shelters");
     assertThat(json.at("/topics/1/ink").asString()).isEqualTo("WOAD");
+    assertThat(json.at("/topics/1/arrangement/fan/from").asInt()).isEqualTo(45);
     assertThat(
             edit(
                     visitor,
@@ -372,13 +382,13 @@ class MapsApiTest {
                         "Shelters"))
                 .problem())
         .contains("is linked to \"Birds\" with the same words already");
-    for (int i = 0; i < 4; i++) {
+    for (int i = 0; i < 5; i++) {
       visitor.undo(map);
     }
     JsonNode undone = visitor.desk(map);
     assertThat(undone.get("links")).isEmpty();
     assertThat(undone.at("/topics/1/ink").isNull()).isTrue();
-    assertThat(undone.at("/facts/layout").asString()).isEqualTo("BRACES");
+    assertThat(undone.at("/facts/arrangement/layout").asString()).isEqualTo("BRACES");
   }
 
   @Test

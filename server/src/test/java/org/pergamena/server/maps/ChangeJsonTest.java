@@ -24,11 +24,14 @@ import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.EvidenceChange;
 import org.pergamena.core.map.Extent;
+import org.pergamena.core.map.Fan;
 import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.LabelWidth;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.LegendChange;
+import org.pergamena.core.map.LineForm;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.LookChange;
@@ -38,6 +41,7 @@ import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.ShelfChange;
+import org.pergamena.core.map.Spacing;
 import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Together;
@@ -128,7 +132,17 @@ class ChangeJsonTest {
             new AlsoChange.Show(new Also(new UUID(5, 1), AGE, WALL)),
             new AlsoChange.Hide(new UUID(5, 1)),
             new LookChange.Paint(AGE, Look.inked(Ink.MADDER)),
-            new LookChange.Paint(WALL, Look.NONE.at(new Look.Spot(-40.5, 300))),
+            new LookChange.Paint(
+                WALL,
+                new Look(
+                    null,
+                    new Look.Spot(-40.5, 300),
+                    new Arrangement(
+                        LayoutKind.RADIAL,
+                        LineForm.CURVE,
+                        Spacing.WIDE,
+                        LabelWidth.NARROW,
+                        new Fan(30, 270)))),
             new LookChange.Arrange(
                 new MapLook(
                     Arrangement.of(LayoutKind.BOTH_SIDES), false, MapLook.Crossing.TIES, true)),
@@ -155,10 +169,22 @@ class ChangeJsonTest {
   }
 
   @Test
-  void the_fourth_format_is_what_its_golden_file_has() throws IOException {
-    String file = golden("changes-4.json");
+  void the_fifth_format_is_what_its_golden_file_has() throws IOException {
+    String file = golden("changes-5.json");
     assertThat(ChangeJson.write(everything())).isEqualTo(file);
-    assertThat(ChangeJson.read(4, file)).isEqualTo(everything());
+    assertThat(ChangeJson.read(5, file)).isEqualTo(everything());
+  }
+
+  @Test
+  void the_fourth_format_is_still_read_and_undone() throws IOException {
+    Change change = ChangeJson.read(4, golden("changes-4.json"));
+    TopicMap map = TopicMap.rootedAt(Topic.labelled(ROOT, "Marsh"));
+    Applied done = map.apply(change);
+    assertThat(done.map().topic(WALL).content().look().arrangement()).isEqualTo(Arrangement.NONE);
+    assertThat(done.map().look())
+        .isEqualTo(
+            new MapLook(Arrangement.of(LayoutKind.BOTH_SIDES), false, MapLook.Crossing.TIES, true));
+    assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
   }
 
   @Test
