@@ -119,6 +119,7 @@ final class Neighbours {
       case LIST -> {
         set(topic, Way.RIGHT, children.get(0));
         set(topic, Way.DOWN, children.get(0));
+        set(topic, Way.UP, children.get(children.size() - 1));
       }
       default -> children.forEach(child -> lead(topic, child));
     }

@@ -14,20 +14,25 @@ import org.pergamena.core.map.Topic;
  * Lays a branch out around its first topic, each level on a ring, each branch within a sector of
  * its own. A sector is as wide as its topics need where it lies, since labels are wide and low: at
  * the top and at the foot they need more of the circle than at the sides. The rings are then pushed
- * apart until no two topics meet.
+ * apart until no two topics meet. All of it is computed with the page squeezed in its width, so
+ * that the rings are wide and low as labels and screens are.
  */
 final class RadialRegion {
-  private static final double RING = 44;
-  private static final double ACROSS = 7;
-  private static final double WIDER = 1.1;
+  private static final double RING = 38;
+  private static final double ACROSS = 3;
+  private static final double WIDER = 1.06;
   private static final int MOST_TRIES = 60;
-  private static final int ROUNDS = 4;
+  private static final int ROUNDS = 6;
+  private static final double LEAST = 1e-3;
   private static final double QUARTER = Math.PI / 2;
   private static final double STEEP = 0.25;
 
+  /** How many times as wide as high a ring is. */
+  private static final double SQUEEZE = 2.4;
+
   /** A topic on its ring. */
   private static final class Spoke {
-    private final Cell cell;
+    private Cell cell;
     private final int ring;
     private final List<Spoke> children = new ArrayList<>();
     private double need;
@@ -39,8 +44,17 @@ final class RadialRegion {
       this.ring = ring;
     }
 
+    /** The topic itself, where its branch has a layout of its own too. */
+    private Box own() {
+      if (cell.group() == null) {
+        return box;
+      }
+      Box first = cell.group().first().box();
+      return first.moved(box.x(), box.y());
+    }
+
     private double wide() {
-      return cell.width() + Connectors.TOGGLE / 2;
+      return (cell.width() + Connectors.TOGGLE / 2) / SQUEEZE;
     }
 
     /** Half of what it takes along its own direction. */
@@ -48,9 +62,11 @@ final class RadialRegion {
       return (Math.abs(Math.cos(turn)) * wide() + Math.abs(Math.sin(turn)) * cell.height()) / 2;
     }
 
-    /** What it takes across its direction. */
+    /** How far it must be from its like across its direction: clear of it beside or below. */
     private double across(double turn) {
-      return Math.abs(Math.sin(turn)) * wide() + Math.abs(Math.cos(turn)) * cell.height();
+      double beside = wide() / Math.max(LEAST, Math.abs(Math.sin(turn)));
+      double below = cell.height() / Math.max(LEAST, Math.abs(Math.cos(turn)));
+      return Math.min(beside, below);
     }
   }
 
@@ -102,6 +118,7 @@ final class RadialRegion {
       }
       turn(hub, from, spread, false);
     }
+    all.stream().filter(s -> s.cell.group() != null).forEach(this::face);
     for (int tries = 0; tries < MOST_TRIES; tries++) {
       setRings(scale);
       all.forEach(this::box);
@@ -109,6 +126,14 @@ final class RadialRegion {
         return;
       }
       scale *= WIDER;
+    }
+  }
+
+  /** Lays a branch with its own layout out away from the middle. */
+  private void face(Spoke spoke) {
+    if (Math.cos(spoke.angle) < 0) {
+      Topic topic = spoke.cell.topic();
+      spoke.cell = Cell.of(topic, regions.lay(topic, Flow.LEFT));
     }
   }
 
@@ -126,7 +151,7 @@ final class RadialRegion {
   }
 
   private static double hubHalf(Spoke hub) {
-    return Math.hypot(hub.cell.width(), hub.cell.height()) / 2;
+    return Math.hypot(hub.wide(), hub.cell.height()) / 2;
   }
 
   /** The angle that a branch needs. */
@@ -153,7 +178,7 @@ final class RadialRegion {
   /** Where a topic stands, the middle of the first at the origin: all of it beyond its ring. */
   private void box(Spoke spoke) {
     double out = spoke.ring == 0 ? 0 : rings[spoke.ring] + spoke.along(spoke.angle);
-    double x = out * Math.cos(spoke.angle);
+    double x = SQUEEZE * out * Math.cos(spoke.angle);
     double y = out * Math.sin(spoke.angle);
     boolean left = x < 0;
     double toggle = spoke.ring == 0 ? 0 : Connectors.TOGGLE / 4;
@@ -176,8 +201,8 @@ final class RadialRegion {
       Box box = spoke.box.moved(-left, -top);
       Topic topic = spoke.cell.topic();
       Flow flow = spoke.ring > 0 && Math.cos(spoke.angle) < 0 ? Flow.LEFT : Flow.RIGHT;
-      if (spoke.children.isEmpty() && spoke.ring > 0) {
-        regions.put(spoke.cell, box.x(), box.y(), flow, placed);
+      if (spoke.cell.group() != null) {
+        Regions.putAlone(spoke.cell, box.x(), box.y(), placed);
       } else if (spoke.children.isEmpty()) {
         placed.add(regions.leaf(topic, box.x(), box.y(), flow));
       } else {
@@ -193,7 +218,7 @@ final class RadialRegion {
     boolean straight = regions.form(topic, LineForm.CURVE) != LineForm.CURVE;
     Path.Pen pen = new Path.Pen();
     for (Spoke child : spoke.children) {
-      Box to = child.box.moved(dx, dy);
+      Box to = child.own().moved(dx, dy);
       double[] start = edge(box, to.middleX(), to.middleY());
       double[] end = edge(to, box.middleX(), box.middleY());
       pen.move(start[0], start[1]);
@@ -201,8 +226,8 @@ final class RadialRegion {
         pen.line(end[0], end[1]);
       } else {
         double turn = spoke.angle;
-        double way = Math.hypot(end[0] - start[0], end[1] - start[1]) / 2;
-        double bendX = start[0] + way * Math.cos(turn);
+        double way = Math.hypot((end[0] - start[0]) / SQUEEZE, end[1] - start[1]) / 2;
+        double bendX = start[0] + way * SQUEEZE * Math.cos(turn);
         double bendY = start[1] + way * Math.sin(turn);
         pen.curve(bendX, bendY, end[0], end[1]);
       }

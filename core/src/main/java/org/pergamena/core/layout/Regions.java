@@ -42,6 +42,8 @@ final class Regions {
       case BOTH_SIDES -> BraceRegion.bothSides(this, root, mains);
       case LEFTWARD -> BraceRegion.lay(this, root, List.of(), mains);
       case RADIAL -> new RadialRegion(this, root, fan(root)).lay();
+      case DOWNWARD -> new RowRegion(this, root, false, null).lay();
+      case UPWARD -> new RowRegion(this, root, true, null).lay();
       default -> lay(root, Flow.RIGHT);
     };
   }
@@ -65,12 +67,9 @@ final class Regions {
           from == Flow.LEFT
               ? BraceRegion.lay(this, topic, List.of(), children)
               : BraceRegion.lay(this, topic, children, List.of());
-      case DOWNWARD, UPWARD -> new RowRegion(this, topic, up || from == Flow.UP).lay();
+      case DOWNWARD, UPWARD -> new RowRegion(this, topic, up || from == Flow.UP, from).lay();
       case RADIAL -> new RadialRegion(this, topic, towards(from, fan(topic))).lay();
-      case INDENTED ->
-          from == Flow.UP
-              ? new RowRegion(this, topic, true).lay()
-              : new ListRegion(this, topic).lay();
+      case INDENTED -> new ListRegion(this, topic, from == Flow.UP).lay();
     };
   }
 
@@ -177,13 +176,19 @@ final class Regions {
       placed.add(leaf(cell.topic(), x, y, flow));
       return;
     }
+    int at = placed.size();
+    putAlone(cell, x, y, placed);
     Placed first = cell.group().first();
-    List<Placed> all = cell.group().placed();
     Path path = way(cell, flow);
-    placed.add(
-        (path == null ? first : first.under(line(cell.topic(), path, first.x(), first.y())))
-            .at(first.x() + x, first.y() + y));
-    all.subList(1, all.size()).forEach(each -> placed.add(each.at(each.x() + x, each.y() + y)));
+    if (path != null) {
+      Line line = line(cell.topic(), path, first.x(), first.y());
+      placed.set(at, placed.get(at).under(line));
+    }
+  }
+
+  /** Places a branch of its own layout without a line to it. */
+  static void putAlone(Cell cell, double x, double y, List<Placed> placed) {
+    cell.group().placed().forEach(each -> placed.add(each.at(each.x() + x, each.y() + y)));
   }
 
   /** From the edge of a branch that has its own layout to its first topic, if that is away. */
