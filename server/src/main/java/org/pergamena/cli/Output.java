@@ -12,6 +12,12 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.pergamena.core.map.Arrangement;
+import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.LineForm;
+import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.publish.Scope;
 import org.pergamena.core.source.Source;
@@ -50,6 +56,16 @@ final class Output {
   @Option(names = "--scale", description = "Of a picture: 0.05 to 8 (default: 2).")
   private double scale = 2;
 
+  @Option(
+      names = "--layout",
+      description =
+          "How the map is laid out: braces, both-sides, leftward, downward, upward, radial or"
+              + " indented (default: as it is).")
+  private String layout;
+
+  @Option(names = "--lines", description = "The lines of it: brace, elbow, curve or straight.")
+  private String lines;
+
   /** The format that the output's name asks for. */
   FileFormat format() {
     if (json || file == null) {
@@ -78,9 +94,55 @@ final class Output {
     return Form.USUAL.on(on).of(Pixels.scaled(scale));
   }
 
+  private static <E extends Enum<E>> E chosen(Class<E> of, String named, String what) {
+    return Arrays.stream(of.getEnumConstants())
+        .filter(one -> worded(one).equals(named.toLowerCase(Locale.ROOT)))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "There "
+                        + what
+                        + " "
+                        + named
+                        + ". Choose one of "
+                        + Arrays.stream(of.getEnumConstants())
+                            .map(Output::worded)
+                            .collect(Collectors.joining(", "))
+                        + "."));
+  }
+
+  private static String worded(Enum<?> one) {
+    return one.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  /** A map laid out as the options say. */
+  private TopicMap laidOut(TopicMap map) {
+    if (layout == null && lines == null) {
+      return map;
+    }
+    MapLook look = map.look();
+    Arrangement before = look.arrangement();
+    Arrangement arrangement =
+        new Arrangement(
+            layout == null
+                ? before.layout()
+                : chosen(LayoutKind.class, layout, "is no layout called"),
+            lines == null ? before.lines() : chosen(LineForm.class, lines, "are no lines called"),
+            before.spacing(),
+            before.labels(),
+            before.fan());
+    return map.apply(
+            new LookChange.Arrange(
+                new MapLook(arrangement, look.numbered(), look.crossing(), look.tinted())))
+        .map();
+  }
+
   /** Writes a map. */
-  void write(WholeMap whole, Works works, MapArchive.Store store) {
+  void write(WholeMap brought, Works works, MapArchive.Store store) {
     FileFormat format = format();
+    WholeMap whole =
+        new WholeMap(laidOut(brought.map()), brought.sources(), brought.works(), brought.manner());
     Scope.Published published = Scope.WHOLE.of(whole.map());
     var inks = whole.sources().stream().map(Source::id).toList();
     Publication publication =

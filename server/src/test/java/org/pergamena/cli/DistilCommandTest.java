@@ -8,8 +8,10 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.IntSupplier;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -89,6 +91,23 @@ class DistilCommandTest {
     assertThat(none.code()).isEqualTo(2);
     assertThat(none.err()).contains("end in .exe").contains(".docx");
     assertThat(folder.resolve("map.exe")).doesNotExist();
+  }
+
+  @Test
+  void a_map_is_laid_out_as_is_wished(@TempDir Path folder) throws IOException {
+    Set<String> drawings = new HashSet<>();
+    for (String layout :
+        List.of("braces", "both-sides", "leftward", "downward", "upward", "radial", "indented")) {
+      Path file = folder.resolve(layout + ".svg");
+      Run run = run(DEMO + "wardens-interview.vtt", "--layout", layout, "-o", file.toString());
+      assertThat(run.code()).as(run.err()).isZero();
+      drawings.add(Files.readString(file));
+      assertThat(Files.readString(file)).as("text is text").contains("<text");
+    }
+    assertThat(drawings).hasSize(7);
+    Run none = run(DEMO + "wardens-interview.vtt", "--layout", "spiral");
+    assertThat(none.code()).isEqualTo(2);
+    assertThat(none.err()).contains("no layout called spiral").contains("both-sides");
   }
 
   @Test
