@@ -79,6 +79,21 @@ describe("dropAt", () => {
     });
   });
 
+  it("puts a topic beside and under lists that hang in a row", () => {
+    const down = { where: "UNDER", edge: "BOTTOM", box: { x: 0, y: 0.7, width: 1, height: 0.7 } };
+    const after = { where: "AFTER", edge: "RIGHT", box: { x: 0.7, y: 0, width: 0.5, height: 1 } };
+    const rows = {
+      topics: [
+        { ...at("root", 200, 0), flow: "DOWN" },
+        { ...at("a", 0, 80), flow: "LIST" },
+        { ...at("b", 200, 80), flow: "LIST" },
+      ],
+      zones: [down, after].map((zone) => ({ ...zone, flow: "DOWN" })),
+    } as unknown as Scene;
+    expect(dropAt(tree, rows, of("a"), 298, 88)).toMatchObject({ parent: "root", after: "b" });
+    expect(dropAt(tree, rows, of("a"), 240, 100)).toMatchObject({ parent: "b", after: "b1" });
+  });
+
   it("never puts a topic under itself, and needs something near", () => {
     expect(dropAt(tree, scene, of("b"), 450, 50)).toBeNull();
     expect(dropAt(tree, scene, of("a"), 900, 900)).toBeNull();

@@ -34,9 +34,12 @@ function zoneAt(tree: Tree, scene: Scene, moving: readonly Topic[], x: number, y
       continue;
     }
     const among = flowIn((id) => (id ? drawn.get(id) : undefined), topic, over);
+    // a list that hangs in a row is dropped on from below, as beside it are the others of the row
+    const rows = among === "DOWN" || among === "UP";
+    const under = over.flow === "LIST" && rows ? among : over.flow;
     for (const zone of scene.zones) {
       const meant =
-        zone.where === "UNDER" ? zone.flow === over.flow : topic.parent && zone.flow === among;
+        zone.where === "UNDER" ? zone.flow === under : topic.parent && zone.flow === among;
       const far = meant ? distance(over, zone, x, y) : REACH;
       if (far < nearest) {
         found = { over, zone };

@@ -104,6 +104,21 @@ final class DeskPage {
     page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
   }
 
+  /** Lays out what the panel is open for, or else the map. */
+  DeskPage layOut(String layout) {
+    Locator panel =
+        page.getByRole(
+            AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Layout").setExact(true));
+    if (panel.count() == 0) {
+      button("Layout").click();
+    }
+    panel.getByText(layout, new Locator.GetByTextOptions().setExact(true)).first().click();
+    kept();
+    page.keyboard().press("Escape");
+    assertThat(panel).hasCount(0);
+    return this;
+  }
+
   /** Opens every branch, so that every topic is shown. */
   DeskPage openEverything() {
     button("Open branches").click();

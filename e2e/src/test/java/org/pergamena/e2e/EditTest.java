@@ -196,9 +196,7 @@ class EditTest {
         .hover();
     desk.page().getByText("Woad").click();
     assertThat(desk.page().locator("#" + id + " text[fill='#2B4C82']")).hasCount(1);
-    desk.button("Layout").click();
-    desk.page().getByText("Both sides of the root").click();
-    desk.kept();
+    desk.layOut("Both sides");
     double root = desk.middle(desk.topics().first())[0];
     assertThat(desk.page().locator("[role=treeitem][aria-level='2']").last()).isVisible();
     org.assertj.core.api.Assertions.assertThat(

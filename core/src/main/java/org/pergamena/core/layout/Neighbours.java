@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.layout.Placed.Near;
-import org.pergamena.core.map.Topic;
 
 /**
  * Finds what the arrow keys lead to: inward the parent, outward a child, across the next of the
@@ -46,9 +45,10 @@ final class Neighbours {
       if (parent != null) {
         inward(topic, parent);
       }
-      outward(topic);
+      enter(topic);
     }
     rows().values().forEach(this::across);
+    placed.forEach(this::outward);
     List<Placed> all = new ArrayList<>();
     for (Placed topic : placed) {
       UUID[] own = slots.get(topic.id());
@@ -101,25 +101,38 @@ final class Neighbours {
     return to.bottom() <= from.y() ? Way.UP : null;
   }
 
+  private List<Placed> children(Placed topic) {
+    return topic.again() != null
+        ? List.of()
+        : sheet.children(sheet.map().topic(topic.id())).stream()
+            .map(child -> byId.get(child.id()))
+            .toList();
+  }
+
+  /** Where no key to the side leads into a list, the one down does, whatever else is below. */
+  private void enter(Placed topic) {
+    List<Placed> children = children(topic);
+    if (topic.flow() == Flow.LIST
+        && !children.isEmpty()
+        && !lies(topic.box(), Way.RIGHT, children.get(0).box())) {
+      set(topic, Way.DOWN, children.get(0));
+    }
+  }
+
   /** The first child on each side, or the one in the middle of a row; in a list, the first. */
   private void outward(Placed topic) {
-    if (topic.again() != null) {
-      return;
-    }
-    List<Placed> children = new ArrayList<>();
-    for (Topic child : sheet.children(sheet.map().topic(topic.id()))) {
-      children.add(byId.get(child.id()));
-    }
+    List<Placed> children = children(topic);
     if (children.isEmpty()) {
       return;
     }
+    Placed first = children.get(0);
     switch (topic.flow()) {
       case DOWN -> set(topic, Way.DOWN, children.get(children.size() / 2));
       case UP -> set(topic, Way.UP, children.get(children.size() / 2));
       case LIST -> {
-        set(topic, Way.RIGHT, children.get(0));
-        set(topic, Way.DOWN, children.get(0));
+        set(topic, Way.DOWN, first);
         set(topic, Way.UP, children.get(children.size() - 1));
+        set(topic, Way.RIGHT, first);
       }
       default -> children.forEach(child -> lead(topic, child));
     }

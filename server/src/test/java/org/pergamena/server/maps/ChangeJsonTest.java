@@ -68,6 +68,9 @@ class ChangeJsonTest {
           Stance.SUPPORTS,
           Origin.HAND_LINKED,
           1);
+  private static final Arrangement AROUND =
+      new Arrangement(
+          LayoutKind.RADIAL, LineForm.CURVE, Spacing.WIDE, LabelWidth.NARROW, new Fan(30, 270));
   private static final List<Extent> EXTENT = List.of(new Extent(SOURCE, new Span(0, 20)));
 
   /** Every kind of change there is, as one that can be applied to a map of a root alone. */
@@ -132,17 +135,7 @@ class ChangeJsonTest {
             new AlsoChange.Show(new Also(new UUID(5, 1), AGE, WALL)),
             new AlsoChange.Hide(new UUID(5, 1)),
             new LookChange.Paint(AGE, Look.inked(Ink.MADDER)),
-            new LookChange.Paint(
-                WALL,
-                new Look(
-                    null,
-                    new Look.Spot(-40.5, 300),
-                    new Arrangement(
-                        LayoutKind.RADIAL,
-                        LineForm.CURVE,
-                        Spacing.WIDE,
-                        LabelWidth.NARROW,
-                        new Fan(30, 270)))),
+            new LookChange.Paint(WALL, new Look(null, new Look.Spot(-40.5, 300), AROUND)),
             new LookChange.Arrange(
                 new MapLook(
                     Arrangement.of(LayoutKind.BOTH_SIDES), false, MapLook.Crossing.TIES, true)),
