@@ -23,7 +23,7 @@ public class Jobs {
   private static final Duration SHOWN_AFTER = Duration.ofSeconds(20);
 
   /** A job that went on for so long when the server ended is suspected to be why. */
-  private static final Duration LASTING = Duration.ofSeconds(5);
+  private static final Duration LASTING = Duration.ofSeconds(15);
 
   private static final int STRONGLY = 7;
 
