@@ -54,7 +54,7 @@ class PictureTest {
 
   private static BufferedImage drawn(PngPicture picture) throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    picture.write(Theme.LIGHT, Gallery.empty(), Progress.NONE, out);
+    picture.write(Gallery.empty(), Progress.NONE, out);
     return ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
   }
 
@@ -150,7 +150,7 @@ class PictureTest {
 
   @Test
   void a_picture_too_large_or_of_no_scale_is_refused_with_a_sentence() {
-    Scene huge = new Scene(100_000, 100_000, List.of(), List.of(), List.of());
+    Scene huge = new Scene(100_000, 100_000, "#ffffff", List.of(), List.of(), List.of());
     assertThatThrownBy(() -> PngPicture.of(huge, Pixels.scaled(8)))
         .hasMessageContaining("smaller scale");
     assertThatThrownBy(() -> PngPicture.of(scene(1), Pixels.scaled(9)))

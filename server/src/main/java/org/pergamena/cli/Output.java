@@ -17,6 +17,7 @@ import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.LineForm;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.publish.Scope;
@@ -65,6 +66,12 @@ final class Output {
 
   @Option(names = "--lines", description = "The lines of it: brace, elbow, curve or straight.")
   private String lines;
+
+  @Option(
+      names = "--theme",
+      description =
+          "How it is drawn: vellum, night, print, contrast, stage or plain (default: as it is).")
+  private String theme;
 
   /** The format that the output's name asks for. */
   FileFormat format() {
@@ -118,7 +125,7 @@ final class Output {
 
   /** A map laid out as the options say. */
   private TopicMap laidOut(TopicMap map) {
-    if (layout == null && lines == null) {
+    if (layout == null && lines == null && theme == null) {
       return map;
     }
     MapLook look = map.look();
@@ -132,10 +139,8 @@ final class Output {
             before.spacing(),
             before.labels(),
             before.fan());
-    return map.apply(
-            new LookChange.Arrange(
-                new MapLook(arrangement, look.numbered(), look.crossing(), look.tinted())))
-        .map();
+    MapTheme shown = theme == null ? look.theme() : chosen(MapTheme.class, theme, "is no theme");
+    return map.apply(new LookChange.Arrange(look.with(arrangement).with(shown))).map();
   }
 
   /** Writes a map. */

@@ -105,6 +105,10 @@ class DistilCommandTest {
       assertThat(Files.readString(file)).as("text is text").contains("<text");
     }
     assertThat(drawings).hasSize(7);
+    Path night = folder.resolve("night.svg");
+    Run dark = run(DEMO + "wardens-interview.vtt", "--theme", "night", "-o", night.toString());
+    assertThat(dark.code()).isZero();
+    assertThat(Files.readString(night)).contains("#1F1C19");
     Run none = run(DEMO + "wardens-interview.vtt", "--layout", "spiral");
     assertThat(none.code()).isEqualTo(2);
     assertThat(none.err()).contains("no layout called spiral").contains("both-sides");

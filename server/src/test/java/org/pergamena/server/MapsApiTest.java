@@ -345,7 +345,10 @@ class MapsApiTest {
         Map.of("type", "Connect", "link", link, "from", wall, "to", birds, "phrase", "keeps out"));
     edit(visitor, map, Map.of("type", "Rephrase", "link", link, "phrase", "shelters"));
     edit(visitor, map, Map.of("type", "Paint", "topic", wall, "ink", "WOAD"));
-    edit(visitor, map, Map.of("type", "Arrange", "arrangement", Map.of("layout", "BOTH_SIDES")));
+    edit(
+        visitor,
+        map,
+        Map.of("type", "Arrange", "theme", "NIGHT", "arrangement", Map.of("layout", "BOTH_SIDES")));
     Map<String, Object> fan = Map.of("layout", "RADIAL", "fanFrom", 45, "fanSpread", 90);
     edit(visitor, map, Map.of("type", "ArrangeBranch", "topic", wall, "arrangement", fan));
     JsonNode desk = visitor.desk(map);
@@ -353,6 +356,8 @@ class MapsApiTest {
     assertThat(desk.at("/scene/links/0/from").asString()).isEqualTo(wall.toString());
     assertThat(desk.at("/topics/1/ink").asString()).isEqualTo("WOAD");
     assertThat(desk.at("/facts/arrangement/layout").asString()).isEqualTo("BOTH_SIDES");
+    assertThat(desk.at("/facts/theme").asString()).isEqualTo("NIGHT");
+    assertThat(visitor.export(map, "svg").text()).contains("fill=\"#1F1C19\"");
     assertThat(desk.at("/topics/1/arrangement/fanSpread").asInt()).isEqualTo(90);
     assertThat(desk.at("/topics/2/arrangement").isNull()).isTrue();
     fan = Map.of("layout", "RADIAL", "fanFrom", 45, "fanSpread", 900);

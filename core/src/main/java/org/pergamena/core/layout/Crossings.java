@@ -124,7 +124,7 @@ final class Crossings {
     double start = down ? top + 1 : bottom - 1;
     double end = down ? bottom - 1 : top + 1;
     Path path = new Path.Pen().move(x, start).line(x, end).path();
-    items.add(new Line(path, ink(link), STROKE, dash(link)));
+    items.add(new Line(path, ink(link), strength(), dash(link)));
     Direction direction = link.manner().direction();
     if (direction != Direction.NONE) {
       items.add(arrow(link, x, end, 0, down ? 1 : -1));
@@ -133,7 +133,8 @@ final class Crossings {
       items.add(arrow(link, x, start, 0, down ? -1 : 1));
     }
     if (width > 0) {
-      items.add(new Words(Role.PHRASE, said(link), x + 8, middle + 4, PHRASE, ink(link)));
+      items.add(
+          sheet.plain(new Words(Role.PHRASE, said(link), x + 8, middle + 4, PHRASE, ink(link))));
     }
     return across(link, items, false);
   }
@@ -150,6 +151,10 @@ final class Crossings {
   /** The strokes and gaps of a link's line. */
   static List<Double> dash(boolean supposed) {
     return supposed ? DOTS : DASH;
+  }
+
+  private double strength() {
+    return STROKE * sheet.palette().weight();
   }
 
   /** The rubric, or if a person wishes the colour of the branch that it comes from. */
@@ -169,7 +174,7 @@ final class Crossings {
             .line(x, y)
             .line(backX + ARROW * dy, backY - ARROW * dx)
             .path();
-    return new Line(path, ink(link), STROKE, List.of());
+    return new Line(path, ink(link), strength(), List.of());
   }
 
   /** A line that a person has bent, whatever it crosses. */
@@ -184,7 +189,7 @@ final class Crossings {
     double turnY = 2 * y - (start[1] + end[1]) / 2;
     List<Item> items = new ArrayList<>();
     Path path = new Path.Pen().move(start[0], start[1]).curve(turnX, turnY, end[0], end[1]).path();
-    items.add(new Line(path, ink(link), STROKE, dash(link)));
+    items.add(new Line(path, ink(link), strength(), dash(link)));
     Box around =
         new Box(start[0], start[1], 0, 0)
             .with(new Box(end[0], end[1], 0, 0))
@@ -197,7 +202,7 @@ final class Crossings {
       items.add(arrow(link, start, turnX, turnY));
     }
     if (!said(link).isEmpty()) {
-      items.add(new Words(Role.PHRASE, said(link), x + 6, y - 4, PHRASE, ink(link)));
+      items.add(sheet.plain(new Words(Role.PHRASE, said(link), x + 6, y - 4, PHRASE, ink(link))));
       around = around.with(new Box(x + 6, y - 18, sheet.width(said(link), PHRASE), 18));
     }
     bent = bent == null ? around : bent.with(around);

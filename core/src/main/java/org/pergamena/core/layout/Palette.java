@@ -8,11 +8,17 @@ import org.pergamena.core.map.Numbering;
 /**
  * The colours that a scene is painted with, each as {@code #RRGGBB}.
  *
+ * @param ground behind all
+ * @param weight how many times as strong as usual lines are
+ * @param plain whether letters have no serifs
  * @param pigments of the main branches
  * @param inks of the sources
  * @param byHand those that a person can give
  */
 public record Palette(
+    String ground,
+    double weight,
+    boolean plain,
     String ink,
     String softInk,
     String rubric,

@@ -69,7 +69,7 @@ public final class Plate {
             Flow.RIGHT,
             Near.NONE,
             null));
-    return new Scene(width, scene.height() + height, all, scene.links(), List.of());
+    return new Scene(width, scene.height() + height, scene.ground(), all, scene.links(), List.of());
   }
 
   private void write(String title, Key key) {

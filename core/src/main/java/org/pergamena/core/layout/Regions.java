@@ -117,7 +117,8 @@ final class Regions {
 
   /** A line from a topic to its children, relative to where the topic stands. */
   Line line(Topic topic, Path path, double x, double y) {
-    double width = sheet.level(topic) == 0 ? ROOT_STROKE : STROKE;
+    double usual = sheet.level(topic) == 0 ? ROOT_STROKE : STROKE;
+    double width = usual * sheet.palette().weight();
     String ink = sheet.palette().pigment(sheet.branch(topic));
     return new Line(path.moved(-x, -y), ink, width, List.of());
   }

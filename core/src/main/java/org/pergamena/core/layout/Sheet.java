@@ -152,6 +152,11 @@ public final class Sheet {
     return typesetter.palette();
   }
 
+  /** What is drawn in the face that the palette says. */
+  Item plain(Item item) {
+    return typesetter.plain(item);
+  }
+
   /** Width of a line in scene pixels. */
   double width(String text, TextStyle style) {
     return typesetter.width(text, style);

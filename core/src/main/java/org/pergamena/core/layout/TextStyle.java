@@ -14,6 +14,20 @@ public record TextStyle(Face face, double size) {
     READING_SEMIBOLD,
     CONTROL,
     CONTROL_MEDIUM,
-    CONTROL_BOLD
+    CONTROL_BOLD;
+
+    private Face plain() {
+      return switch (this) {
+        case READING, READING_ITALIC -> CONTROL;
+        case READING_MEDIUM -> CONTROL_MEDIUM;
+        case READING_SEMIBOLD -> CONTROL_BOLD;
+        default -> this;
+      };
+    }
+  }
+
+  /** The same without serifs. */
+  TextStyle plain() {
+    return new TextStyle(face.plain(), size);
   }
 }

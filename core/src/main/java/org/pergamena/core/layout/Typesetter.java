@@ -22,7 +22,8 @@ public final class Typesetter {
 
   public Typesetter(Palette palette, TextMeasurer measurer) {
     this.palette = palette;
-    this.measurer = measurer;
+    this.measurer =
+        palette.plain() ? (text, style) -> measurer.width(text, style.plain()) : measurer;
   }
 
   Palette palette() {
@@ -34,11 +35,29 @@ public final class Typesetter {
     return measurer.width(text, style);
   }
 
+  private TopicBlock plain(TopicBlock block) {
+    return palette.plain()
+        ? new TopicBlock(
+            block.width(),
+            block.height(),
+            block.axis(),
+            block.items().stream().map(this::plain).toList())
+        : block;
+  }
+
+  /** The same without serifs, where the palette says so. */
+  Item plain(Item item) {
+    return palette.plain() && item instanceof Item.Words words
+        ? new Item.Words(
+            words.role(), words.text(), words.x(), words.y(), words.style().plain(), words.fill())
+        : item;
+  }
+
   TopicBlock set(Content content, TopicLook look, TopicBlock.Setting setting) {
     Key key = new Key(content.label(), content.look().ink(), look, setting);
     TopicBlock block = blocks.get(key);
     if (block == null) {
-      block = TopicBlock.set(content, look, setting, palette, measurer);
+      block = plain(TopicBlock.set(content, look, setting, palette, measurer));
       if (blocks.size() >= REMEMBERED) {
         blocks.clear();
       }

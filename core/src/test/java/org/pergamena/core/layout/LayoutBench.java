@@ -83,7 +83,7 @@ public final class LayoutBench {
               children.getOrDefault(id, List.of()),
               org.pergamena.core.map.Content.labelled(label)));
     }
-    MapLook look = new MapLook(Arrangement.of(kind), true, MapLook.Crossing.LINES, false);
+    MapLook look = MapLook.USUAL.with(Arrangement.of(kind));
     return TopicMap.of(topics, List.of(), List.of(), List.of(), look, Legend.USUAL, Map.of());
   }
 }

@@ -22,6 +22,7 @@ import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.TopicMap;
@@ -197,7 +198,8 @@ class LayoutTest {
     TopicMap map = linked(Maps.marsh(), "age", "fish");
     assertThat(scene(map, Set.of()).links()).extracting(Scene.Across::ink).containsOnly("#aa0000");
     MapLook tinted =
-        new MapLook(Arrangement.of(LayoutKind.BRACES), true, MapLook.Crossing.TIES, true);
+        new MapLook(
+            Arrangement.of(LayoutKind.BRACES), MapTheme.VELLUM, true, MapLook.Crossing.TIES, true);
     Scene scene = scene(map.apply(new LookChange.Arrange(tinted)).map(), Set.of());
     assertThat(scene.links())
         .extracting(Scene.Across::ink)

@@ -8,7 +8,6 @@ import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.LookChange;
-import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.TopicMap;
 
@@ -18,6 +17,9 @@ final class Papers {
 
   static final Palette PALETTE =
       new Palette(
+          "#ffffff",
+          1,
+          false,
           "#000000",
           "#666666",
           "#aa0000",
@@ -39,10 +41,6 @@ final class Papers {
 
   /** The same map laid out in another way. */
   static TopicMap laid(TopicMap map, Arrangement arrangement) {
-    MapLook look = map.look();
-    return map.apply(
-            new LookChange.Arrange(
-                new MapLook(arrangement, look.numbered(), look.crossing(), look.tinted())))
-        .map();
+    return map.apply(new LookChange.Arrange(map.look().with(arrangement))).map();
   }
 }

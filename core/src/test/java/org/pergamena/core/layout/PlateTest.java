@@ -14,9 +14,18 @@ class PlateTest {
   private static final Typesetter TYPE =
       new Typesetter(
           new Palette(
-              "#111111", "#555555", "#aa0000", List.of("#001122"), List.of("#220011"), Map.of()),
+              "#ffffff",
+              1,
+              false,
+              "#111111",
+              "#555555",
+              "#aa0000",
+              List.of("#001122"),
+              List.of("#220011"),
+              Map.of()),
           (text, style) -> text.length() * style.size() / 2);
-  private static final Scene SCENE = new Scene(400, 300, List.of(), List.of(), List.of());
+  private static final Scene SCENE =
+      new Scene(400, 300, "#ffffff", List.of(), List.of(), List.of());
 
   private static List<String> words(Placed placed) {
     return placed.items().stream()

@@ -120,6 +120,7 @@ class TopicMapProperties {
           new LookChange.Arrange(
               new MapLook(
                   Arrangement.of(LayoutKind.values()[random.nextInt(7)]),
+                  MapTheme.values()[random.nextInt(6)],
                   random.nextBoolean(),
                   MapLook.Crossing.values()[random.nextInt(3)],
                   random.nextBoolean()));

@@ -12,6 +12,7 @@ import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TopicMap;
@@ -97,7 +98,12 @@ class MarkdownOutlineTest {
   @Test
   void numbers_stand_where_the_map_shows_them() {
     MapLook plain =
-        new MapLook(Arrangement.of(LayoutKind.BRACES), false, MapLook.Crossing.TIES, false);
+        new MapLook(
+            Arrangement.of(LayoutKind.BRACES),
+            MapTheme.VELLUM,
+            false,
+            MapLook.Crossing.TIES,
+            false);
     TopicMap map = Maps.marsh().apply(new LookChange.Arrange(plain)).map();
     assertThat(MarkdownOutline.write(map, List.of())).contains("## wall\n\n### age\n");
   }

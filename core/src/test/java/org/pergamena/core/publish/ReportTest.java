@@ -20,6 +20,7 @@ import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Together;
@@ -103,7 +104,12 @@ class ReportTest {
             "1 2 creeks",
             "2 2.1 fish unsupported");
     MapLook bare =
-        new MapLook(Arrangement.of(LayoutKind.BRACES), false, MapLook.Crossing.LINES, false);
+        new MapLook(
+            Arrangement.of(LayoutKind.BRACES),
+            MapTheme.VELLUM,
+            false,
+            MapLook.Crossing.LINES,
+            false);
     assertThat(headings(report(map.apply(new LookChange.Arrange(bare)).map())))
         .contains("1  wall".strip());
   }

@@ -14,6 +14,7 @@ import org.pergamena.core.map.LineForm;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Spacing;
@@ -56,6 +57,7 @@ record MapDocument(
       Spacing spacing,
       LabelWidth labels,
       Fan fan,
+      MapTheme theme,
       Boolean numbered,
       MapLook.Crossing crossing,
       Boolean tinted,

@@ -79,6 +79,7 @@ public final class MapJson {
         laid.spacing(),
         laid.labels(),
         laid.fan(),
+        look.theme(),
         look.numbered(),
         look.crossing(),
         look.tinted(),

@@ -21,6 +21,7 @@ import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Stance;
@@ -126,6 +127,7 @@ public final class MapReader {
                         look.spacing(),
                         look.labels(),
                         look.fan()),
+                    or(look.theme(), MapTheme.VELLUM),
                     or(look.numbered(), true),
                     or(look.crossing(), MapLook.Crossing.LINES),
                     or(look.tinted(), false)),

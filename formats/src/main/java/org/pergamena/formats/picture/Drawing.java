@@ -1,6 +1,7 @@
 package org.pergamena.formats.picture;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -15,10 +16,12 @@ import org.pergamena.core.layout.MapLayout;
 import org.pergamena.core.layout.Plate;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.Sheet;
+import org.pergamena.core.layout.TextMeasurer;
 import org.pergamena.core.layout.TopicLook;
 import org.pergamena.core.layout.Typesetter;
 import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
@@ -35,7 +38,15 @@ public class Drawing {
           "thin", "few passages bear it out",
           "unsupported", "no passage bears it out");
 
-  private final Typesetter typesetter = new Typesetter(Theme.LIGHT.palette(), new FontMeasurer());
+  private final Map<MapTheme, Typesetter> typesetters = new EnumMap<>(MapTheme.class);
+
+  /** Makes none of the typesetters remember anything yet. */
+  public Drawing() {
+    TextMeasurer measurer = new FontMeasurer();
+    for (MapTheme theme : MapTheme.values()) {
+      typesetters.put(theme, new Typesetter(Theme.of(theme).palette(), measurer));
+    }
+  }
 
   /**
    * Gets a map ready to be drawn, once for all the ways of closing its branches.
@@ -51,7 +62,14 @@ public class Drawing {
         .filter(comment -> !comment.resolved())
         .forEach(comment -> remarked.add(comment.subject()));
     return new Prepared(
-        typesetter, map, Numbering.of(map), Support.of(map), inks, remarked, fresh, null);
+        typesetters.get(map.look().theme()),
+        map,
+        Numbering.of(map),
+        Support.of(map),
+        inks,
+        remarked,
+        fresh,
+        null);
   }
 
   /**
@@ -93,7 +111,7 @@ public class Drawing {
             told,
             map.legend().tags().stream().filter(tag -> tags.contains(tag.id())).toList(),
             links),
-        typesetter);
+        typesetters.get(map.look().theme()));
   }
 
   /** A map with what is drawn of its topics beside their labels. */

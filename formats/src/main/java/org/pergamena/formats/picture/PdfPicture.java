@@ -148,8 +148,8 @@ public final class PdfPicture {
     PdfBoxGraphics2D g =
         new PdfBoxGraphics2D(document, (float) scene.width(), (float) scene.height());
     g.setFontTextDrawer(new Shipped(document));
-    if (paper.kind() == Paper.Kind.FIT) {
-      g.setColor(Color.decode(Theme.LIGHT.vellum()));
+    if (paper.kind() == Paper.Kind.FIT || scene.dark()) {
+      g.setColor(Color.decode(scene.ground()));
       g.fill(new Rectangle2D.Double(0, 0, scene.width(), scene.height()));
     }
     ScenePainter.paint(scene, gallery, g);

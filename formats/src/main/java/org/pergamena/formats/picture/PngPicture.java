@@ -52,7 +52,7 @@ public record PngPicture(Scene scene, double scale, boolean clear, int width, in
   }
 
   /** Writes the picture; the stream stays open. */
-  public void write(Theme theme, Gallery gallery, Progress progress, OutputStream out) {
+  public void write(Gallery gallery, Progress progress, OutputStream out) {
     PngWriter png = new PngWriter(out, new ImageInfo(width, height, 8, clear));
     png.setShouldCloseStream(false);
     png.setFilterType(FilterType.FILTER_NONE); // another would take as long as all the rest
@@ -62,13 +62,13 @@ public record PngPicture(Scene scene, double scale, boolean clear, int width, in
     ExecutorService painter = Executors.newSingleThreadExecutor(PngPicture::background);
     try {
       ImageLineByte line = new ImageLineByte(png.imgInfo);
-      Future<byte[]> next = painter.submit(() -> band(theme, gallery, 0, bandHeight));
+      Future<byte[]> next = painter.submit(() -> band(gallery, 0, bandHeight));
       for (int top = 0; top < height; top += bandHeight) {
         progress.at("Painting", (double) top / height);
         byte[] rows = next.get();
         int following = top + bandHeight;
         if (following < height) {
-          next = painter.submit(() -> band(theme, gallery, following, bandHeight));
+          next = painter.submit(() -> band(gallery, following, bandHeight));
         }
         int bytes = line.getScanline().length;
         for (int row = 0; row < Math.min(bandHeight, height - top); row++) {
@@ -94,9 +94,9 @@ public record PngPicture(Scene scene, double scale, boolean clear, int width, in
   }
 
   /** The bytes of some rows, painted while those before them are written. */
-  private byte[] band(Theme theme, Gallery gallery, int top, int rows) {
+  private byte[] band(Gallery gallery, int top, int rows) {
     BufferedImage image = new BufferedImage(width, rows, kind());
-    paintBand(theme, gallery, image, top);
+    paintBand(gallery, image, top);
     int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
     byte[] bytes = new byte[width * rows * (clear ? 4 : 3)];
     int at = 0;
@@ -118,15 +118,15 @@ public record PngPicture(Scene scene, double scale, boolean clear, int width, in
   /** The picture whole, in memory. */
   BufferedImage image(Gallery gallery) {
     BufferedImage image = new BufferedImage(width, height, kind());
-    paintBand(Theme.LIGHT, gallery, image, 0);
+    paintBand(gallery, image, 0);
     return image;
   }
 
-  private void paintBand(Theme theme, Gallery gallery, BufferedImage band, int top) {
+  private void paintBand(Gallery gallery, BufferedImage band, int top) {
     Graphics2D g = band.createGraphics();
     try {
       g.setComposite(AlphaComposite.Src);
-      g.setColor(clear ? new Color(0, true) : Color.decode(theme.vellum()));
+      g.setColor(clear && !scene.dark() ? new Color(0, true) : Color.decode(scene.ground()));
       g.fillRect(0, 0, band.getWidth(), band.getHeight());
       g.setComposite(AlphaComposite.SrcOver);
       g.translate(0, -top);

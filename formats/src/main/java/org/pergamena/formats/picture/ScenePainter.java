@@ -37,17 +37,19 @@ final class ScenePainter {
       }
       AffineTransform before = g.getTransform();
       g.translate(topic.x(), topic.y());
-      topic.items().forEach(item -> paint(item, gallery, g));
+      topic.items().forEach(item -> paint(item, scene.ground(), gallery, g));
       g.setTransform(before);
     }
-    scene.links().forEach(link -> link.items().forEach(item -> paint(item, gallery, g)));
+    scene
+        .links()
+        .forEach(link -> link.items().forEach(item -> paint(item, scene.ground(), gallery, g)));
   }
 
-  private static void paint(Item item, Gallery gallery, Graphics2D g) {
+  private static void paint(Item item, String ground, Gallery gallery, Graphics2D g) {
     if (item instanceof Item.Words words) {
       g.setFont(Faces.font(words.style()));
       if (words.role() == Item.Role.PHRASE) {
-        halo(words, g);
+        halo(words, ground, g);
       }
       g.setColor(Color.decode(words.fill()));
       g.drawString(words.text(), (float) words.x(), (float) words.y());
@@ -74,12 +76,12 @@ final class ScenePainter {
         (int) Math.ceil(reach.height()) + 2 * MARKS);
   }
 
-  private static void halo(Item.Words words, Graphics2D g) {
+  private static void halo(Item.Words words, String ground, Graphics2D g) {
     Shape letters =
         g.getFont()
             .createGlyphVector(g.getFontRenderContext(), words.text())
             .getOutline((float) words.x(), (float) words.y());
-    g.setColor(Color.decode(Theme.LIGHT.vellum()));
+    g.setColor(Color.decode(ground));
     g.setStroke(new BasicStroke(4, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
     g.draw(letters);
   }

@@ -84,7 +84,8 @@ public final class SvgPicture {
       if (letters != Letters.WITHIN) {
         out.writeStartDocument("UTF-8", "1.0");
       }
-      new SvgPicture(scene, gallery, letters, out).write(title, ground);
+      new SvgPicture(scene, gallery, letters, out)
+          .write(title, ground == null && scene.dark() ? scene.ground() : ground);
       out.flush();
     } catch (XMLStreamException e) {
       throw new IllegalStateException("The drawing cannot be written.", e);
@@ -155,7 +156,7 @@ public final class SvgPicture {
     looks.put("fill", words.fill());
     if (words.role() == Item.Role.PHRASE) {
       looks.put("paint-order", "stroke");
-      looks.put("stroke", Theme.LIGHT.vellum());
+      looks.put("stroke", scene.ground());
       looks.put("stroke-width", "4");
     }
     look(looks);

@@ -3,21 +3,28 @@ package org.pergamena.formats.picture;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.pergamena.core.layout.Palette;
 import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.MapTheme;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The colours of the map, from the same file that the browser takes them from.
  *
+ * @param vellum the ground
+ * @param weight how many times as strong as usual lines are, null for as usual
+ * @param plain whether letters have no serifs, null for with
  * @param pigments of the main branches, in order
  * @param inks of the sources, in order
  * @param byHand those that a person can give a topic
  */
 public record Theme(
     String vellum,
+    Double weight,
+    Boolean plain,
     String ink,
     String softInk,
     String rubric,
@@ -25,15 +32,30 @@ public record Theme(
     List<String> inks,
     Map<Ink, String> byHand) {
 
-  /** The light theme. */
-  public static final Theme LIGHT = read();
+  /** The house's own. */
+  public static final Theme LIGHT = read("theme.json", Theme.class);
 
-  private static Theme read() {
-    try (InputStream in = Theme.class.getResourceAsStream("theme.json")) {
+  private static final Map<MapTheme, Theme> OTHERS = read("themes.json", Others.class);
+
+  private static final class Others extends EnumMap<MapTheme, Theme> {
+    private static final long serialVersionUID = 1L;
+
+    Others() {
+      super(MapTheme.class);
+    }
+  }
+
+  /** The theme of a name. */
+  public static Theme of(MapTheme name) {
+    return OTHERS.getOrDefault(name, LIGHT);
+  }
+
+  private static <T> T read(String file, Class<T> type) {
+    try (InputStream in = Theme.class.getResourceAsStream(file)) {
       return JsonMapper.builder()
           .disable(tools.jackson.databind.DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
           .build()
-          .readValue(in, Theme.class);
+          .readValue(in, type);
     } catch (IOException e) {
       throw new UncheckedIOException("The theme cannot be read.", e);
     }
@@ -41,6 +63,15 @@ public record Theme(
 
   /** The colours that scenes are painted with. */
   public Palette palette() {
-    return new Palette(ink, softInk, rubric, pigments, inks, byHand);
+    return new Palette(
+        vellum,
+        weight == null ? 1 : weight,
+        plain != null && plain,
+        ink,
+        softInk,
+        rubric,
+        pigments,
+        inks,
+        byHand);
   }
 }

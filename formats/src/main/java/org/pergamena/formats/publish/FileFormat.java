@@ -11,7 +11,6 @@ import org.pergamena.formats.json.MapJson;
 import org.pergamena.formats.picture.PdfPicture;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.picture.SvgPicture;
-import org.pergamena.formats.picture.Theme;
 import org.pergamena.formats.picture.WholePicture;
 
 /** The formats in which maps are published. */
@@ -94,7 +93,7 @@ public enum FileFormat {
       SvgPicture.write(
           publication.scene(),
           publication.title(),
-          publication.form().pixels().clear() ? null : Theme.LIGHT.vellum(),
+          publication.form().pixels().clear() ? null : publication.scene().ground(),
           publication.gallery(),
           out);
     }
@@ -119,7 +118,7 @@ public enum FileFormat {
     @Override
     public void write(Publication publication, OutputStream out) {
       PngPicture.of(publication.scene(), publication.form().pixels())
-          .write(Theme.LIGHT, publication.gallery(), publication.progress(), out);
+          .write(publication.gallery(), publication.progress(), out);
     }
 
     @Override

@@ -6,7 +6,6 @@ import org.pergamena.core.progress.Progress;
 import org.pergamena.formats.picture.Pixels;
 import org.pergamena.formats.picture.PngPicture;
 import org.pergamena.formats.picture.SvgPicture;
-import org.pergamena.formats.picture.Theme;
 
 /** The map's picture in documents. */
 final class Plates {
@@ -39,7 +38,7 @@ final class Plates {
     double scale = Math.max(0.1, Math.min(SHARPEST, room));
     ByteArrayOutputStream png = new ByteArrayOutputStream();
     PngPicture.of(scene, new Pixels(scale, 0, true))
-        .write(Theme.LIGHT, publication.gallery(), Progress.NONE, png);
+        .write(publication.gallery(), Progress.NONE, png);
     return png.toByteArray();
   }
 

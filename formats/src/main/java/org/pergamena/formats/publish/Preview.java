@@ -23,7 +23,6 @@ import org.pergamena.core.publish.Scope;
 import org.pergamena.formats.picture.Paper;
 import org.pergamena.formats.picture.Pixels;
 import org.pergamena.formats.picture.PngPicture;
-import org.pergamena.formats.picture.Theme;
 
 /**
  * How a publication begins: a picture of its first pages, or its first lines. Text documents are
@@ -142,7 +141,7 @@ public final class Preview {
     boolean clear = publication.form().pixels().clear();
     ByteArrayOutputStream png = new ByteArrayOutputStream();
     PngPicture.of(scene, new Pixels(Math.max(0.05, scale), 0, clear))
-        .write(Theme.LIGHT, publication.gallery(), publication.progress(), png);
+        .write(publication.gallery(), publication.progress(), png);
     return new Shown("image/png", png.toByteArray());
   }
 

@@ -158,7 +158,7 @@ class FileFormatTest {
     BufferedImage jpg = ImageIO.read(new ByteArrayInputStream(written(FileFormat.JPG)));
     assertThat(jpg.getWidth()).isEqualTo(png.getWidth());
     assertThat(jpg.getHeight()).isEqualTo((int) Math.ceil(publication(2).scene().height() * 2));
-    Scene huge = new Scene(1_500, 1_500, List.of(), List.of(), List.of());
+    Scene huge = new Scene(1_500, 1_500, "#ffffff", List.of(), List.of(), List.of());
     Publication large = with(huge, Progress.NONE);
     assertThatThrownBy(() -> FileFormat.JPG.write(large, new ByteArrayOutputStream()))
         .hasMessageContaining("Choose PNG");

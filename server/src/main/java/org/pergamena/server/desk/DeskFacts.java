@@ -2,6 +2,7 @@ package org.pergamena.server.desk;
 
 import java.util.List;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Tag;
 
 /**
@@ -13,6 +14,8 @@ import org.pergamena.core.map.Tag;
  * @param share of all the sources' text that is on the map, 0 to 1
  * @param outlined whether the map follows an outline
  * @param again whether a map distilled anew waits to be taken
+ * @param arrangement how the map is laid out
+ * @param theme in which it is drawn
  * @param numbered whether topics have their numbers beside them
  * @param crossing how cross-links are drawn
  * @param tinted whether a cross-link has the colour of the branch that it comes from
@@ -29,6 +32,7 @@ record DeskFacts(
     boolean outlined,
     boolean again,
     ArrangementView arrangement,
+    MapTheme theme,
     boolean numbered,
     MapLook.Crossing crossing,
     boolean tinted,

@@ -118,6 +118,7 @@ class Desks {
             shelf.outlined(),
             shelf.again(),
             ArrangementView.of(map.look().arrangement()),
+            map.look().theme(),
             map.look().numbered(),
             map.look().crossing(),
             map.look().tinted(),

@@ -16,6 +16,7 @@ import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Regrouping;
 import org.pergamena.core.map.Tag;
@@ -188,6 +189,7 @@ public sealed interface Edit {
               types = {"object", "null"},
               implementation = ArrangementView.class)
           ArrangementView arrangement,
+      @Schema(types = {"string", "null"}) MapTheme theme,
       @Schema(types = {"boolean", "null"}) Boolean numbered,
       @Schema(types = {"string", "null"}) MapLook.Crossing crossing,
       @Schema(types = {"boolean", "null"}) Boolean tinted)

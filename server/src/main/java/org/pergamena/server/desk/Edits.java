@@ -323,6 +323,7 @@ class Edits {
             arrange.arrangement() == null
                 ? look.arrangement()
                 : arrange.arrangement().arrangement(),
+            Objects.requireNonNullElse(arrange.theme(), look.theme()),
             Objects.requireNonNullElse(arrange.numbered(), look.numbered()),
             Objects.requireNonNullElse(arrange.crossing(), look.crossing()),
             Objects.requireNonNullElse(arrange.tinted(), look.tinted())));
@@ -331,9 +332,7 @@ class Edits {
   private static Change branch(TopicMap now, Edit.ArrangeBranch branch) {
     Arrangement arrangement = branch.arrangement().arrangement();
     if (branch.topic().equals(now.root().id())) {
-      MapLook look = now.look();
-      return new LookChange.Arrange(
-          new MapLook(arrangement, look.numbered(), look.crossing(), look.tinted()));
+      return new LookChange.Arrange(now.look().with(arrangement));
     }
     Look look = now.topic(branch.topic()).content().look();
     return new LookChange.Paint(branch.topic(), look.arranged(arrangement));

@@ -91,11 +91,7 @@ class Publications {
   private static TopicMap printed(TopicMap map) {
     MapLook look = map.look();
     return look.crossing() == MapLook.Crossing.CHOSEN
-        ? map.apply(
-                new LookChange.Arrange(
-                    new MapLook(
-                        look.arrangement(), look.numbered(), MapLook.Crossing.TIES, look.tinted())))
-            .map()
+        ? map.apply(new LookChange.Arrange(look.with(MapLook.Crossing.TIES))).map()
         : map;
   }
 }

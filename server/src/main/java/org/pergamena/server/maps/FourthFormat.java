@@ -6,7 +6,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Makes the fifth format of stored changes out of the fourth, in which a map had one of two layouts
- * and a branch none of its own.
+ * and a branch none of its own, and there was one theme.
  */
 final class FourthFormat {
   private FourthFormat() {}
@@ -21,6 +21,7 @@ final class FourthFormat {
         arrange(object.path("look"), null);
       } else if ("arrange".equals(type) && object.path("look") instanceof ObjectNode look) {
         arrange(look, look.remove("layout").asString());
+        look.put("theme", "VELLUM");
       }
       object.path("changes").forEach(FourthFormat::renew);
     }

@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
 import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 
 /** A map: whose it is and how far its revisions have come. */
 @Entity
@@ -24,6 +25,9 @@ class MapRow {
 
   /** How it is laid out, as JSON; null for the usual. */
   String arrangement;
+
+  @Enumerated(EnumType.STRING)
+  MapTheme theme = MapTheme.VELLUM;
 
   boolean numbered = true;
 
@@ -52,6 +56,7 @@ class MapRow {
   final void show(MapLook look) {
     boolean usual = look.arrangement().equals(MapLook.USUAL.arrangement());
     arrangement = usual ? null : ChangeJson.write(look.arrangement());
+    theme = look.theme();
     numbered = look.numbered();
     crossing = look.crossing();
     tinted = look.tinted();
@@ -60,7 +65,7 @@ class MapRow {
   MapLook look() {
     Arrangement arranged =
         arrangement == null ? MapLook.USUAL.arrangement() : ChangeJson.readArrangement(arrangement);
-    return new MapLook(arranged, numbered, crossing, tinted);
+    return new MapLook(arranged, theme, numbered, crossing, tinted);
   }
 
   MapRow(UUID id, UUID owner) {

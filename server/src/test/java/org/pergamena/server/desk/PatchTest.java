@@ -11,6 +11,7 @@ import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -37,6 +38,7 @@ class PatchTest {
             false,
             false,
             ArrangementView.of(Arrangement.of(LayoutKind.BRACES)),
+            MapTheme.VELLUM,
             true,
             MapLook.Crossing.LINES,
             false,

@@ -37,6 +37,7 @@ import org.pergamena.core.map.Look;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Place;
@@ -138,7 +139,11 @@ class ChangeJsonTest {
             new LookChange.Paint(WALL, new Look(null, new Look.Spot(-40.5, 300), AROUND)),
             new LookChange.Arrange(
                 new MapLook(
-                    Arrangement.of(LayoutKind.BOTH_SIDES), false, MapLook.Crossing.TIES, true)),
+                    Arrangement.of(LayoutKind.BOTH_SIDES),
+                    MapTheme.VELLUM,
+                    false,
+                    MapLook.Crossing.TIES,
+                    true)),
             new ShelfChange.Restore(new UUID(1, 2)),
             new ShelfChange.Retext(SOURCE, new UUID(4, 1), new UUID(4, 2)),
             new ShelfChange.Withdraw(new UUID(1, 2)),
@@ -176,7 +181,12 @@ class ChangeJsonTest {
     assertThat(done.map().topic(WALL).content().look().arrangement()).isEqualTo(Arrangement.NONE);
     assertThat(done.map().look())
         .isEqualTo(
-            new MapLook(Arrangement.of(LayoutKind.BOTH_SIDES), false, MapLook.Crossing.TIES, true));
+            new MapLook(
+                Arrangement.of(LayoutKind.BOTH_SIDES),
+                MapTheme.VELLUM,
+                false,
+                MapLook.Crossing.TIES,
+                true));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
   }
 
@@ -189,7 +199,11 @@ class ChangeJsonTest {
     assertThat(done.map().look())
         .isEqualTo(
             new MapLook(
-                Arrangement.of(LayoutKind.BOTH_SIDES), false, MapLook.Crossing.TIES, false));
+                Arrangement.of(LayoutKind.BOTH_SIDES),
+                MapTheme.VELLUM,
+                false,
+                MapLook.Crossing.TIES,
+                false));
     assertThat(change.parts())
         .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
@@ -205,7 +219,11 @@ class ChangeJsonTest {
     assertThat(done.map().look())
         .isEqualTo(
             new MapLook(
-                Arrangement.of(LayoutKind.BOTH_SIDES), true, MapLook.Crossing.LINES, false));
+                Arrangement.of(LayoutKind.BOTH_SIDES),
+                MapTheme.VELLUM,
+                true,
+                MapLook.Crossing.LINES,
+                false));
     assertThat(change.parts())
         .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
