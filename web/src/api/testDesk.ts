@@ -89,6 +89,7 @@ export function marsh(stamp = 1): Desk {
       outlined: false,
       again: false,
       arrangement: laidOut("BRACES"),
+      theme: "VELLUM",
       numbered: true,
       crossing: "LINES",
       tinted: false,

@@ -14,7 +14,9 @@ export const FACES = {
 } as const;
 
 /** What words on a line have around them, as they may stand over others. */
-export const HALO = { paintOrder: "stroke", stroke: theme.vellum, strokeWidth: 4 } as const;
+export const HALO = {
+  style: { paintOrder: "stroke", stroke: "var(--ground, none)", strokeWidth: 4 },
+} as const;
 
 /** The map whose images are drawn. */
 export const MapOfImages = createContext("");

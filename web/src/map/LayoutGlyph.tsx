@@ -1,4 +1,5 @@
 import styled from "styled-components";
+import { colours, type MapTheme } from "../theme/mapLooks";
 
 const Glyph = styled.svg`
   display: block;
@@ -46,5 +47,20 @@ export function LayoutGlyph({ kind }: { kind: string }) {
       <path d={lines} />
       <path className="topic" d={topics} />
     </Glyph>
+  );
+}
+
+/** A few strokes of a theme on its ground. */
+export function ThemeGlyph({ name }: { name: MapTheme }) {
+  const { vellum, ink, pigments } = colours(name);
+  const [first = ink, second = ink, third = ink] = pigments;
+  return (
+    <svg width={48} height={30} viewBox="0 0 48 30" aria-hidden="true">
+      <rect x="0.5" y="0.5" width="47" height="29" rx="2" fill={vellum} stroke={ink} />
+      <path d="M6 15h10" stroke={ink} strokeWidth="3" />
+      <path d="M22 8h18" stroke={first} strokeWidth="3" />
+      <path d="M22 15h13" stroke={second} strokeWidth="3" />
+      <path d="M22 22h16" stroke={third} strokeWidth="3" />
+    </svg>
   );
 }

@@ -2,10 +2,11 @@ import type { RefObject } from "react";
 import { Dialog, DialogTrigger, Label, Popover, Radio, RadioGroup } from "react-aria-components";
 import styled from "styled-components";
 import type { Arrangement, Facts, LayoutKind, Topic } from "../api/types";
+import type { MapTheme } from "../theme/mapLooks";
 import { Choice } from "../ui/Choice";
 import { Tipped } from "../ui/Tipped";
 import type { MapCommands } from "./commands";
-import { LayoutGlyph } from "./LayoutGlyph";
+import { LayoutGlyph, ThemeGlyph } from "./LayoutGlyph";
 
 /** What is being laid out: the map, the branch of the chosen topic, or nothing. */
 export type Laying = "map" | "branch" | null;
@@ -13,7 +14,7 @@ export type Laying = "map" | "branch" | null;
 const Panel = styled(Dialog)`
   display: grid;
   gap: 14px;
-  width: min(440px, calc(100vw - 32px));
+  width: min(620px, calc(100vw - 32px));
   max-height: min(560px, 76vh);
   overflow: auto;
   padding: 16px 18px;
@@ -67,6 +68,15 @@ const OF_MAP: readonly (readonly [LayoutKind, string])[] = [
 /** A branch has one side, that of the topics around it. */
 const OF_BRANCH = OF_MAP.filter(([kind]) => kind !== "BOTH_SIDES" && kind !== "LEFTWARD");
 
+const THEMES: readonly (readonly [MapTheme, string])[] = [
+  ["VELLUM", "Vellum"],
+  ["NIGHT", "Night"],
+  ["PRINT", "Print"],
+  ["CONTRAST", "Contrast"],
+  ["STAGE", "Stage"],
+  ["PLAIN", "Plain"],
+];
+
 const AROUND = "AROUND";
 
 const LINES = [
@@ -119,7 +129,7 @@ const NOTHING: Arrangement = {
   fanSpread: null,
 };
 
-/** How the map is laid out, or a branch of it; what is chosen shows at once. */
+/** How the map is laid out and drawn, or a branch laid out; what is chosen shows at once. */
 export function LayoutPanel({ facts, map, topic, laying, onLaying }: LayoutPanelProps) {
   const ofBranch = topic.parent !== null && topic.children.length > 0;
   const branch = laying === "branch" && ofBranch;
@@ -136,9 +146,9 @@ export function LayoutPanel({ facts, map, topic, laying, onLaying }: LayoutPanel
   const kind = given.layout ?? AROUND;
   return (
     <DialogTrigger isOpen={laying !== null} onOpenChange={(open) => onLaying(open ? "map" : null)}>
-      <Tipped label="Layout" sign="layout" />
+      <Tipped label="Layout and theme" sign="layout" />
       <Popover placement="top start">
-        <Panel aria-label="Layout">
+        <Panel aria-label="Layout and theme">
           {ofBranch && (
             <Choice
               label="What"
@@ -149,6 +159,22 @@ export function LayoutPanel({ facts, map, topic, laying, onLaying }: LayoutPanel
               ]}
               onChange={(what) => onLaying(what as Laying)}
             />
+          )}
+          {!branch && (
+            <Kinds
+              value={facts.theme}
+              onChange={(theme) => map.current?.arrange({ theme: theme as MapTheme })}
+            >
+              <Label>Theme</Label>
+              <Grid>
+                {THEMES.map(([id, words]) => (
+                  <Kind key={id} value={id}>
+                    <ThemeGlyph name={id} />
+                    {words}
+                  </Kind>
+                ))}
+              </Grid>
+            </Kinds>
           )}
           <Kinds
             value={kind}

@@ -13,6 +13,7 @@ import type { Topic } from "../api/types";
 import { upmost } from "../choice/choice";
 import { PictureHandles } from "../pictures/PictureHandles";
 import { changed } from "../pictures/pictures";
+import { mapLooks } from "../theme/mapLooks";
 import { theme } from "../theme/tokens";
 import { useCut } from "./clipboard";
 import type { Editing, MapCommands } from "./commands";
@@ -116,6 +117,8 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const [tool, setTool] = useState<Tool>("move");
   const [laying, setLaying] = useState<Laying>(null);
   const { scene } = tree.desk;
+  const looks = tree.desk.facts.theme;
+  const ground = useMemo(() => mapLooks(looks), [looks]);
   const topic = tree.get(selected) ?? tree.root;
 
   const pages = useMemo(() => ({ viewport, frame }), [viewport]);
@@ -262,11 +265,12 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
             inSight={near.has(placed)}
             legible={!far}
             cut={cut.size > 0 && tree.path(shown).some((above) => cut.has(above.id))}
+            looks={looks}
           />
         )
       );
     });
-  }, [scene, tree, chosen, choice.ids, seen, far, cut]);
+  }, [scene, tree, chosen, choice.ids, seen, far, cut, looks]);
   // before it is known which branches are open there is nothing to see but what is being written
   const opened = tree.desk.facts.folded || tree.desk.topics.length === 1 || editing !== null;
   const edited = tree.placed(editing?.topic ?? null);
@@ -279,6 +283,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         ref={frame}
         data-keys={keys ? "" : undefined}
         data-tool={tool}
+        style={ground}
         onPointerDown={press}
         onPointerMove={pointers.move}
         onPointerUp={pointers.up}

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { css } from "styled-components";
 import type { Placed, Topic } from "../api/types";
-import { pigment, theme } from "../theme/tokens";
+import { type MapTheme, pigmentHere } from "../theme/mapLooks";
 import { counted } from "../ui/words";
 import { Drawing } from "./Drawing";
 
@@ -11,7 +11,7 @@ export const topicStyles = css`
   .topic text { user-select: none; white-space: pre; }
   .topic .hit { fill: none; pointer-events: all; }
   .topic[data-passage-over] .hit { fill: rgb(163 48 43 / 0.14); }
-  .topic:hover .hit { fill: rgb(255 253 247 / 0.75); }
+  .topic:hover .hit { fill: var(--raised); fill-opacity: 0.75; }
   .topic .toggle { fill: none; pointer-events: all; cursor: pointer; }
   @media (forced-colors: active) {
     .topic:hover .hit { fill: Canvas; stroke: CanvasText; }
@@ -41,6 +41,8 @@ type TopicGlyphProps = {
   legible: boolean;
   /** Whether it was cut, and goes where it is pasted. */
   cut: boolean;
+  /** The theme of the map. */
+  looks: MapTheme;
 };
 
 /** What a screen reader says of a topic. */
@@ -76,6 +78,7 @@ export function GuestGlyph({ placed, topic }: { placed: Placed; topic: Topic }) 
 /** A topic as the scene places it. */
 export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
   const { placed, topic, selected, last, position, siblings, inSight, legible, cut } = props;
+  const { looks } = props;
   const { toggle, x, y, width, height } = placed;
   return (
     <g
@@ -100,8 +103,10 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
           width={width}
           height={height}
           rx="4"
-          fill={legible ? theme.page : "none"}
-          stroke={pigment(placed.branch)}
+          style={{
+            fill: legible ? "var(--raised)" : "none",
+            stroke: pigmentHere(looks, placed.branch),
+          }}
           strokeWidth={last ? 1.5 : 1}
           strokeDasharray={last ? undefined : "3 2"}
         />

@@ -2,6 +2,7 @@ import type { Arrangement, Crossing, Edit, Ink, Sorting, Topic } from "../api/ty
 import type { DeskActions } from "../api/useDesk";
 import { type Choice, upmost } from "../choice/choice";
 import { type Step, steps } from "../choice/steps";
+import type { MapTheme } from "../theme/mapLooks";
 import { type Copied, copied, keepCopied, pastedCut } from "./clipboard";
 import { type Ways, waysOf } from "./flow";
 import type { Tree } from "./tree";
@@ -45,6 +46,7 @@ type Context = {
 /** How the map as a whole is to be shown, as far as that is to change. */
 type Shown = {
   arrangement?: Arrangement;
+  theme?: MapTheme;
   numbered?: boolean;
   crossing?: Crossing;
   tinted?: boolean;

@@ -108,9 +108,10 @@ final class DeskPage {
   DeskPage layOut(String layout) {
     Locator panel =
         page.getByRole(
-            AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Layout").setExact(true));
+            AriaRole.DIALOG,
+            new Page.GetByRoleOptions().setName("Layout and theme").setExact(true));
     if (panel.count() == 0) {
-      button("Layout").click();
+      button("Layout and theme").click();
     }
     panel.getByText(layout, new Locator.GetByTextOptions().setExact(true)).first().click();
     kept();

@@ -29,7 +29,7 @@ class LayoutTest {
   @Test
   void a_map_goes_down_and_its_keys_and_drops_go_with_it(DeskPage desk) {
     desk.open();
-    desk.button("Layout").click();
+    desk.button("Layout and theme").click();
     assertThat(DemonstrationTest.serious(desk)).isEmpty();
     desk.layOut("Downward");
     fit(desk);
@@ -59,6 +59,15 @@ class LayoutTest {
     desk.page().mouse().up();
     desk.kept();
     assertThat(mains(desk).nth(1)).hasAttribute("id", moved);
+  }
+
+  @Test
+  void a_map_is_drawn_in_another_theme(DeskPage desk) {
+    desk.open().layOut("Night");
+    assertThat(desk.page().locator("svg[role=tree] text[fill='#EFE7D8']").first()).isVisible();
+    assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    desk.button("Undo").click();
+    assertThat(desk.page().locator("svg[role=tree] text[fill='#EFE7D8']")).hasCount(0);
   }
 
   @Test

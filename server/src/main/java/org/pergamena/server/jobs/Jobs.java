@@ -2,7 +2,6 @@ package org.pergamena.server.jobs;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.LockModeType;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -126,11 +125,18 @@ public class Jobs {
   }
 
   private Optional<JobRow> locked(UUID jobId) {
-    JobRow job = entities.find(JobRow.class, jobId);
-    if (job != null) {
-      entities.refresh(job, LockModeType.PESSIMISTIC_WRITE);
+    boolean there =
+        !entities
+            .createNativeQuery("select 1 from job where id = :id for update")
+            .setParameter("id", jobId)
+            .getResultList()
+            .isEmpty();
+    if (!there) {
+      return Optional.empty(); // gone with its map, perhaps just now
     }
-    return Optional.ofNullable(job);
+    JobRow job = entities.find(JobRow.class, jobId);
+    entities.refresh(job);
+    return Optional.of(job);
   }
 
   /**

@@ -1,0 +1,38 @@
+import type { CSSProperties } from "react";
+import others from "../../../formats/src/main/resources/org/pergamena/formats/picture/themes.json";
+import type { Facts } from "../api/types";
+import { ASIDE, theme } from "./tokens";
+
+export type MapTheme = Facts["theme"];
+
+/** The colours of a map's theme, from the files that the pictures are painted by. */
+export function colours(name: MapTheme): typeof others.PLAIN | typeof theme {
+  return name === "VELLUM" ? theme : others[name];
+}
+
+/**
+ * The colours of a map as properties of the page around it, for what the page draws over the scene:
+ * the scene itself comes with its paint.
+ */
+export function mapLooks(name: MapTheme): CSSProperties {
+  const { vellum, ink, softInk, pigments } = colours(name);
+  const house = name === "VELLUM";
+  const looks: Record<string, string> = {
+    "--ground": vellum,
+    "--ink": ink,
+    "--soft-ink": softInk,
+    "--raised": house ? theme.page : `color-mix(in srgb, ${vellum} 92%, ${ink})`,
+  };
+  pigments.forEach((pigment, i) => {
+    looks[`--pigment-${i}`] = pigment;
+  });
+  return { ...looks, background: house ? undefined : vellum } as CSSProperties;
+}
+
+/** The colour of a main branch within such a page. */
+export function pigmentHere(name: MapTheme, branch: number): string {
+  if (branch < 0) {
+    return branch === ASIDE ? "var(--soft-ink)" : "var(--ink)";
+  }
+  return `var(--pigment-${branch % colours(name).pigments.length})`;
+}
