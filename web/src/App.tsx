@@ -5,6 +5,7 @@ import { Problem, request, upload } from "./api/client";
 import type { Desk as DeskState, MapSummary } from "./api/types";
 import { useDesk, useDeskActions } from "./api/useDesk";
 import { useSession } from "./api/useSession";
+import { AppearanceSheet } from "./desk/AppearanceSheet";
 import { Desk } from "./desk/Desk";
 import { Entry } from "./desk/Entry";
 import { enteringCode } from "./desk/entering";
@@ -60,6 +61,7 @@ function Maps({ tab, session }: MapsProps) {
   const [exporting, setExporting] = useState(false);
   const [deleting, setDeleting] = useState(false);
   const [mine, setMine] = useState(false);
+  const [appearance, setAppearance] = useState(false);
   const [beginning, setBeginning] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
   const maps = useQuery({
@@ -129,6 +131,7 @@ function Maps({ tab, session }: MapsProps) {
     onTemplate: makeTemplate,
     onDelete: () => setDeleting(true),
     onMine: () => setMine(true),
+    onAppearance: () => setAppearance(true),
   };
 
   return (
@@ -161,6 +164,7 @@ function Maps({ tab, session }: MapsProps) {
           </Message>
         </>
       )}
+      <AppearanceSheet isOpen={appearance} onOpenChange={setAppearance} />
       <MineSheet maps={header.maps.length} isOpen={mine} onOpenChange={setMine} />
       <TemplateSheet isOpen={beginning} onOpenChange={setBeginning} onBegun={begun} />
       <Sheet

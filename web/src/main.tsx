@@ -4,6 +4,7 @@ import { createRoot } from "react-dom/client";
 import { ThemeProvider } from "styled-components";
 import { App } from "./App";
 import { claimTab } from "./api/tab";
+import { followAppearance } from "./theme/appearances";
 import { GlobalStyle } from "./theme/GlobalStyle";
 import { theme } from "./theme/tokens";
 
@@ -11,6 +12,7 @@ const client = new QueryClient({
   defaultOptions: { queries: { staleTime: 5000, refetchOnWindowFocus: true, retry: 1 } },
 });
 
+followAppearance();
 const root = document.getElementById("root");
 const tab = await claimTab();
 if (root) {

@@ -103,6 +103,8 @@ type HeaderProps = {
   onDelete: () => void;
   /** All that is the person's, to take along or to be gone. */
   onMine: () => void;
+  /** How the application looks. */
+  onAppearance: () => void;
   onExport: (() => void) | null;
   /** Number of edits that the server has not acknowledged. */
   unsent?: number;
@@ -121,6 +123,7 @@ export function Header(props: HeaderProps) {
       ["template", props.onTemplate],
       ["delete", props.onDelete],
       ["mine", props.onMine],
+      ["appearance", props.onAppearance],
     ]).get(key);
     does ? does() : onOpen(String(key));
   };
@@ -157,6 +160,7 @@ export function Header(props: HeaderProps) {
             )}
             <Line />
             <Item id="mine">All of mine…</Item>
+            <Item id="appearance">Appearance…</Item>
           </List>
         </Popover>
       </MenuTrigger>

@@ -59,7 +59,7 @@ export const DropCover = styled.div`
   display: grid;
   place-items: center;
   pointer-events: none;
-  background: rgb(255 253 247 / 0.85);
+  background: color-mix(in srgb, ${({ theme }) => theme.page} 85%, transparent);
   outline: 2px dashed ${({ theme }) => theme.rubric};
   outline-offset: -10px;
   font: 600 21px/28px ${({ theme }) => theme.reading};

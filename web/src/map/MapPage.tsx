@@ -284,6 +284,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         data-keys={keys ? "" : undefined}
         data-tool={tool}
         style={ground}
+        data-map-theme={looks}
         onPointerDown={press}
         onPointerMove={pointers.move}
         onPointerUp={pointers.up}

@@ -6,6 +6,7 @@ import reading from "../../../formats/src/main/resources/org/pergamena/formats/f
 import readingItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_400Regular_Italic.ttf?url";
 import readingMedium from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_500Medium.ttf?url";
 import readingSemiBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_600SemiBold.ttf?url";
+import { APPEARANCES } from "./appearances";
 
 const face = (family: string, url: string, weight: number, style = "normal") => `
   @font-face {
@@ -24,6 +25,8 @@ export const GlobalStyle = createGlobalStyle`
   ${face("Alegreya Sans", control, 400)}
   ${face("Alegreya Sans", controlMedium, 500)}
   ${face("Alegreya Sans", controlBold, 700)}
+
+  ${APPEARANCES}
 
   *, *::before, *::after { box-sizing: border-box; }
   html, body, #root { height: 100%; margin: 0; }

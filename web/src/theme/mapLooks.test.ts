@@ -4,7 +4,7 @@ import { mapLooks, pigmentHere } from "./mapLooks";
 describe("the looks of a map", () => {
   it("are the house's own on vellum, with the page shining through", () => {
     const looks = mapLooks("VELLUM") as Record<string, string>;
-    expect(looks["--ground"]).toBe("#F7F2E6");
+    expect(looks["--ground"]).toBe("var(--house-vellum)");
     expect(looks.background).toBeUndefined();
   });
 

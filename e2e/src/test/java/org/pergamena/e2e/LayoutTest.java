@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -68,6 +70,24 @@ class LayoutTest {
     assertThat(DemonstrationTest.serious(desk)).isEmpty();
     desk.button("Undo").click();
     assertThat(desk.page().locator("svg[role=tree] text[fill='#EFE7D8']")).hasCount(0);
+  }
+
+  @Test
+  void the_application_is_dark_when_the_system_is_and_as_a_person_chose(DeskPage desk) {
+    desk.open();
+    Locator label = desk.page().locator("svg[role=tree] text[fill='#2A2521']").first();
+    assertThat(label).hasCSS("fill", "rgb(42, 37, 33)");
+    desk.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+    assertThat(desk.page().locator("body")).hasCSS("background-color", "rgb(31, 28, 25)");
+    assertThat(label).hasCSS("fill", "rgb(239, 231, 216)");
+    assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    desk.page().getByLabel(": your maps").click();
+    desk.page().getByText("Appearance\u2026").click();
+    desk.sheet().getByText("Strong contrast").click();
+    assertThat(desk.page().locator("body")).hasCSS("background-color", "rgb(255, 255, 255)");
+    assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    desk.page().reload();
+    assertThat(desk.page().locator("body")).hasCSS("background-color", "rgb(255, 255, 255)");
   }
 
   @Test

@@ -59,6 +59,7 @@ class MineTest {
     assertThat(theirs.page().getByText("Begin with your sources")).isVisible();
     theirs.page().reload();
     mine.page().reload();
+    assertThat(mine.page().getByText("Begin with your sources")).isVisible();
     allOfMine(mine);
     mine.sheet().getByText("Put out").click();
     assertThat(mine.sheet().getByText("Put out")).hasCount(0);
