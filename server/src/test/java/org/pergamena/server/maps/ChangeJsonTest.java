@@ -69,6 +69,14 @@ class ChangeJsonTest {
           Stance.SUPPORTS,
           Origin.HAND_LINKED,
           1);
+  private static final Comment REMARK =
+      new Comment(
+          new UUID(6, 1),
+          AGE,
+          new UUID(7, 1),
+          Instant.parse("2026-05-01T10:00:00Z"),
+          "Since when?",
+          false);
   private static final Arrangement AROUND =
       new Arrangement(
           LayoutKind.RADIAL, LineForm.CURVE, Spacing.WIDE, LabelWidth.NARROW, new Fan(30, 270));
@@ -122,14 +130,7 @@ class ChangeJsonTest {
             new ContentChange.Mark(AGE, List.of("open", "mine")),
             new LegendChange.Define(
                 new Legend(List.of(new Tag("mine", "mine", "Not theirs.", "feather")))),
-            new CommentChange.Say(
-                new Comment(
-                    new UUID(6, 1),
-                    AGE,
-                    new UUID(7, 1),
-                    Instant.parse("2026-05-01T10:00:00Z"),
-                    "Since when?",
-                    false)),
+            new CommentChange.Say(REMARK),
             new CommentChange.Reword(new UUID(6, 1), "Since which year?"),
             new CommentChange.Settle(new UUID(6, 1), true),
             new CommentChange.Unsay(new UUID(6, 1)),
