@@ -9,6 +9,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.map.Arrangement;
+import org.pergamena.core.map.Content;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.MapLook;
@@ -21,6 +22,7 @@ import org.pergamena.core.map.TopicMap;
  */
 public final class LayoutBench {
   private static final int TIMES = 15;
+  private static final int STEADY = 500;
   private static final double MS = 1e6;
 
   private LayoutBench() {}
@@ -39,6 +41,12 @@ public final class LayoutBench {
         row.append(" | ").append(Math.round(time(kind, size))).append(" ms");
       }
       System.out.println(row.append(" |"));
+    }
+    System.out.println();
+    System.out.println("| 500 topics | add | rename | remove | of those that move |");
+    System.out.println("|---|---|---|---|---|");
+    for (LayoutKind kind : LayoutKind.values()) {
+      System.out.println(Steadiness.of(map(STEADY, kind)).row(kind));
     }
   }
 
@@ -78,10 +86,7 @@ public final class LayoutBench {
       String label = "creek ".repeat(1 + random.nextInt(6)).strip();
       topics.add(
           new Topic(
-              id,
-              parents.get(id),
-              children.getOrDefault(id, List.of()),
-              org.pergamena.core.map.Content.labelled(label)));
+              id, parents.get(id), children.getOrDefault(id, List.of()), Content.labelled(label)));
     }
     MapLook look = MapLook.USUAL.with(Arrangement.of(kind));
     return TopicMap.of(topics, List.of(), List.of(), List.of(), look, Legend.USUAL, Map.of());
