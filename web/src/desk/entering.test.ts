@@ -8,6 +8,10 @@ describe("the address that lets another browser in", () => {
     expect(enteringCode(address.hash)).toBe("ab2c-de3f-gh4j");
   });
 
+  it("may hold whatever a hand has typed", () => {
+    expect(enteringCode("#enter=%E0%")).toBe("%E0%");
+  });
+
   it("is no other", () => {
     expect(enteringCode("")).toBeNull();
     expect(enteringCode("#page-3")).toBeNull();

@@ -7,7 +7,5 @@ export function enteringAddress(origin: string, code: string): string {
 
 /** The code in such an address, or null. */
 export function enteringCode(hash: string): string | null {
-  return hash.startsWith(PREFIX)
-    ? decodeURIComponent(hash.slice(PREFIX.length)).slice(0, 40)
-    : null;
+  return hash.startsWith(PREFIX) ? hash.slice(PREFIX.length).slice(0, 40) : null;
 }

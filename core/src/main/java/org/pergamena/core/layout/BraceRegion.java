@@ -34,11 +34,7 @@ final class BraceRegion {
         cut = i;
       }
     }
-    return lay(
-        new Regions(regions.sheet()), // what stands left is laid out to the left
-        root,
-        mains.subList(0, cut),
-        mains.subList(cut, mains.size()));
+    return lay(regions, root, mains.subList(0, cut), mains.subList(cut, mains.size()));
   }
 
   /** Some branches to the right of a topic, some to its left. */

@@ -66,16 +66,17 @@ public record Placed(
 
   /** The same with a line drawn below all else of it. */
   Placed under(Item line) {
-    List<Item> all = new ArrayList<>(List.of(line));
-    all.addAll(items);
-    return new Placed(
-        id, level, branch, x, y, width, height, all, toggle, closed, flow, near, again);
+    return drawn(List.of(line), items);
   }
 
   /** The same with more drawn of it, which takes up no room. */
   Placed with(List<Item> more) {
-    List<Item> all = new ArrayList<>(items);
-    all.addAll(more);
+    return drawn(items, more);
+  }
+
+  private Placed drawn(List<Item> below, List<Item> above) {
+    List<Item> all = new ArrayList<>(below);
+    all.addAll(above);
     return new Placed(
         id, level, branch, x, y, width, height, all, toggle, closed, flow, near, again);
   }

@@ -132,8 +132,7 @@ final class RadialRegion {
   /** Lays a branch with its own layout out away from the middle. */
   private void face(Spoke spoke) {
     if (Math.cos(spoke.angle) < 0) {
-      Topic topic = spoke.cell.topic();
-      spoke.cell = Cell.of(topic, regions.lay(topic, Flow.LEFT));
+      spoke.cell = regions.cell(spoke.cell.topic(), Flow.LEFT);
     }
   }
 

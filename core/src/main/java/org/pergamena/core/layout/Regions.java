@@ -17,14 +17,17 @@ import org.pergamena.core.map.Topic;
  * thing for the layout around it.
  */
 final class Regions {
-  static final double STROKE = 1.3;
-  static final double ROOT_STROKE = 1.7;
+  private static final double STROKE = 1.3;
+  private static final double ROOT_STROKE = 1.7;
 
   /** A branch that opens to one side has half a circle. */
   private static final int HALF = 180;
 
   private final Sheet sheet;
-  private final Map<UUID, Cell> cells = new HashMap<>();
+  private final Map<Seen, Cell> cells = new HashMap<>();
+
+  /** A topic by where the topics around it stand: a branch is laid out away from them. */
+  private record Seen(UUID topic, Flow from) {}
 
   Regions(Sheet sheet) {
     this.sheet = sheet;
@@ -87,13 +90,14 @@ final class Regions {
 
   /** What a region that grows one way places for a topic of it. */
   Cell cell(Topic topic, Flow from) {
-    Cell cell = cells.get(topic.id());
+    Seen seen = new Seen(topic.id(), from);
+    Cell cell = cells.get(seen);
     if (cell == null) {
       cell =
           sheet.foreign(topic)
               ? Cell.of(topic, lay(topic, from))
               : Cell.of(topic, sheet.block(topic));
-      cells.put(topic.id(), cell);
+      cells.put(seen, cell);
     }
     return cell;
   }

@@ -312,8 +312,7 @@ class Edits {
       return new CommentChange.Settle(settle.comment(), settle.resolved());
     } else if (edit instanceof Edit.HideAlso hide) {
       return new AlsoChange.Hide(hide.also());
-    }
-    if (edit instanceof Edit.ArrangeBranch branch) {
+    } else if (edit instanceof Edit.ArrangeBranch branch) {
       return branch(now, branch);
     }
     Edit.Arrange arrange = (Edit.Arrange) edit;

@@ -2,6 +2,7 @@ package org.pergamena.server.jobs;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -124,19 +125,9 @@ public class Jobs {
     news.tell(mapId);
   }
 
+  /** A job as it is once nobody else can change it; none if it has gone with its map. */
   private Optional<JobRow> locked(UUID jobId) {
-    boolean there =
-        !entities
-            .createNativeQuery("select 1 from job where id = :id for update")
-            .setParameter("id", jobId)
-            .getResultList()
-            .isEmpty();
-    if (!there) {
-      return Optional.empty(); // gone with its map, perhaps just now
-    }
-    JobRow job = entities.find(JobRow.class, jobId);
-    entities.refresh(job);
-    return Optional.of(job);
+    return Optional.ofNullable(entities.find(JobRow.class, jobId, LockModeType.PESSIMISTIC_WRITE));
   }
 
   /**
