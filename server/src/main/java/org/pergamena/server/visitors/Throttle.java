@@ -1,5 +1,7 @@
 package org.pergamena.server.visitors;
 
+import jakarta.servlet.AsyncEvent;
+import jakarta.servlet.AsyncListener;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -90,8 +92,40 @@ class Throttle extends OncePerRequestFilter {
     try {
       chain.doFilter(request, response);
     } finally {
-      room.release(needed);
+      release(request, needed);
     }
+  }
+
+  /** Gives a share of memory back once a request is over, also where that is not yet. */
+  private void release(HttpServletRequest request, int share) {
+    if (!request.isAsyncStarted()) {
+      room.release(share);
+      return;
+    }
+    request
+        .getAsyncContext()
+        .addListener(
+            new AsyncListener() {
+              @Override
+              public void onComplete(AsyncEvent event) {
+                room.release(share);
+              }
+
+              @Override
+              public void onTimeout(AsyncEvent event) {
+                // it is completed next
+              }
+
+              @Override
+              public void onError(AsyncEvent event) {
+                // it is completed next
+              }
+
+              @Override
+              public void onStartAsync(AsyncEvent event) {
+                event.getAsyncContext().addListener(this); // it goes on once more
+              }
+            });
   }
 
   /** Has a file come in, to the disk, before it takes a share of memory: it may come slowly. */

@@ -2,6 +2,7 @@ package org.pergamena.server.visitors;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jakarta.servlet.AsyncContext;
 import jakarta.servlet.FilterChain;
 import java.util.List;
 import java.util.UUID;
@@ -97,8 +98,34 @@ class ThrottleTest {
     assertThat(most).as("241 MB each, of 500").hasValue(2);
   }
 
+  @Test
+  void a_file_that_is_worked_on_aside_keeps_its_share_until_that_is_done() throws Exception {
+    Throttle throttle = new Throttle(1_000, 1_000, 250_000_000, new SecurityLog());
+    AsyncContext[] going = new AsyncContext[1];
+    send(throttle, (request, response) -> going[0] = request.startAsync(request, response));
+    AtomicInteger later = new AtomicInteger();
+    Thread next =
+        new Thread(
+            () -> {
+              try {
+                send(throttle, (request, response) -> later.incrementAndGet());
+              } catch (Exception e) {
+                throw new IllegalStateException(e);
+              }
+            });
+    next.start();
+    while (next.getState() != Thread.State.TIMED_WAITING && next.isAlive()) {
+      Thread.onSpinWait();
+    }
+    assertThat(later).as("it waits").hasValue(0);
+    going[0].complete();
+    next.join();
+    assertThat(later).hasValue(1);
+  }
+
   private static int send(Throttle throttle, FilterChain reading) throws Exception {
     MockHttpServletRequest request = new MockHttpServletRequest("POST", "/api/maps/x/sources");
+    request.setAsyncSupported(true);
     request.setContentType("multipart/form-data; boundary=b");
     request.setContent(new byte[60_000_000]);
     MockHttpServletResponse response = new MockHttpServletResponse();
