@@ -12,7 +12,8 @@ import {
   useFilter,
 } from "react-aria-components";
 import styled from "styled-components";
-import type { Ink, Tag, Topic } from "../api/types";
+import type { Tag, Topic } from "../api/types";
+import { INKS } from "../looks/looks";
 import type { MapCommands } from "../map/commands";
 import type { MenuAt } from "../map/useCommands";
 import { TagSign } from "../tags/TagSign";
@@ -62,18 +63,6 @@ const Line = styled(Separator)`
 `;
 
 const Inks = styled(Popover)`${menuList} min-width: 160px;`;
-
-/** The inks by the names that a person sees. */
-export const INKS: readonly (readonly [Ink, string])[] = [
-  ["MADDER", "Madder"],
-  ["VERDIGRIS", "Verdigris"],
-  ["WOAD", "Woad"],
-  ["OCHRE", "Ochre"],
-  ["MULBERRY", "Mulberry"],
-  ["WALNUT", "Walnut"],
-  ["SLATE", "Slate"],
-  ["MOSS", "Moss"],
-];
 
 const AS_THEME = "AS_THEME";
 
@@ -161,10 +150,10 @@ export function TopicMenu({ topic, at, several, acts, map, ...props }: TopicMenu
                       <List
                         aria-label="Ink of the label"
                         selectionMode="single"
-                        selectedKeys={[topic.ink ?? AS_THEME]}
+                        selectedKeys={[topic.style?.ink ?? AS_THEME]}
                         onAction={(key) => {
                           onClose();
-                          map.current?.paint(topic, key === AS_THEME ? null : (key as Ink));
+                          map.current?.paint(topic, { ink: key === AS_THEME ? null : String(key) });
                         }}
                       >
                         <Item id={AS_THEME} textValue="As the others">

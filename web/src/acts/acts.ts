@@ -159,6 +159,21 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           label: "Sort what is below by the dates it tells",
           do: () => elsewhere.onSortByTime(topic),
         }),
+        ...only(map.dress, {
+          id: "look",
+          label: "Look…",
+          do: () => map.dress?.(),
+        }),
+        ...only(topic.style ?? topic.below, {
+          id: "plain",
+          label: "Back to the look of the theme",
+          do: () => map.plain(topic, "TOPIC", false),
+        }),
+        ...only(topic.put || topic.wide !== null, {
+          id: "put back",
+          label: "Put it back where it is laid out",
+          do: () => map.plain(topic, "TOPIC", true),
+        }),
         ...only(parent && topic.children.length > 0 && map.layOut, {
           id: "lay out",
           label: "Lay its branch out in another way…",

@@ -30,6 +30,7 @@ const scene = {
   links: [],
   goneLinks: [],
   zones: null,
+  backdrop: null,
 };
 
 describe("taking a patch in", () => {

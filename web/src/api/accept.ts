@@ -96,6 +96,7 @@ function redrawn(
   return {
     width: patch.width,
     height: patch.height,
+    backdrop: patch.backdrop ?? before.backdrop,
     topics: [...topics, ...also].flatMap(({ id }) => drawn.get(id) ?? []),
     links:
       patch.links.length + patch.goneLinks.length > 0

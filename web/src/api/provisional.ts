@@ -23,7 +23,7 @@ function after(desk: Desk, edit: Edit): Desk {
     case "SetAside":
       return carrying(desk, edit.topic, (topic) => ({ ...topic, aside: edit.aside }));
     case "Paint":
-      return painted(desk, edit.topic, edit.ink ?? null);
+      return painted(desk, edit);
     case "Add":
       return added(desk, edit);
     case "Remove":

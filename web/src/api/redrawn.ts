@@ -1,6 +1,6 @@
 import { theme } from "../theme/tokens";
 import { inOrder } from "./accept";
-import type { Desk, Edit, Placed, Scene, Topic, Words } from "./types";
+import type { Desk, Edit, Ink, Placed, Scene, Topic, Words } from "./types";
 
 type Flow = Placed["flow"];
 
@@ -54,13 +54,18 @@ export function relabelled(desk: Desk, id: string, label: string): Desk {
   return { ...desk, scene };
 }
 
-/** The label in another ink. */
-export function painted(desk: Desk, id: string, ink: Topic["ink"]): Desk {
-  const fill = ink ? theme.byHand[ink] : theme.ink;
-  const scene = drawing(desk.scene, id, (placed) =>
-    withTexts(placed, (texts) => texts.map((t) => (t.role === "LABEL" ? { ...t, fill } : t))),
+/** The label in another ink; what else is new of its look waits for the server. */
+export function painted(desk: Desk, edit: Extract<Edit, { type: "Paint" }>): Desk {
+  const { topic: id, style, below } = edit;
+  const fill = style.ink && theme.byHand[style.ink as Ink];
+  const scene = fill
+    ? drawing(desk.scene, id, (placed) =>
+        withTexts(placed, (texts) => texts.map((t) => (t.role === "LABEL" ? { ...t, fill } : t))),
+      )
+    : desk.scene;
+  return carrying({ ...desk, scene }, id, (topic) =>
+    below ? { ...topic, below: style } : { ...topic, style },
   );
-  return carrying({ ...desk, scene }, id, (topic) => ({ ...topic, ink }));
 }
 
 /** Children with one more, after one of them or before all. */
@@ -178,7 +183,11 @@ export function added(desk: Desk, edit: Add): Desk {
     thin: false,
     aside: false,
     closed: false,
-    ink: null,
+    style: null,
+    below: null,
+    contrast: null,
+    put: false,
+    wide: null,
     arrangement: null,
     definition: "",
     pinned: false,
@@ -225,6 +234,7 @@ export function added(desk: Desk, edit: Add): Desk {
         },
       ],
       bars: [],
+      areas: [],
       lines: [],
       images: [],
     },

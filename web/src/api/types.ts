@@ -1,3 +1,4 @@
+import type { theme } from "../theme/tokens";
 import type { components } from "./schema";
 
 type Schemas = components["schemas"];
@@ -7,7 +8,14 @@ export type Desk = Omit<Schemas["Desk"], "scene" | "topics" | "links"> & {
   topics: Topic[];
   links: CrossLink[];
 };
-export type ScenePatch = Omit<Schemas["ScenePatch"], "topics"> & { topics: Placed[] };
+export type Backdrop = Omit<Schemas["BackdropView"], "tile" | "watermark"> & {
+  tile: Schemas["TileView"] | null;
+  watermark: Words | null;
+};
+export type ScenePatch = Omit<Schemas["ScenePatch"], "topics" | "backdrop"> & {
+  topics: Placed[];
+  backdrop: Backdrop | null;
+};
 export type Patch = Omit<Schemas["Patch"], "whole" | "facts" | "scene" | "topics" | "links"> & {
   topics: Topic[];
   links: CrossLink[];
@@ -15,7 +23,14 @@ export type Patch = Omit<Schemas["Patch"], "whole" | "facts" | "scene" | "topics
   facts: Facts | null;
   scene: ScenePatch | null;
 };
-export type Topic = Omit<Schemas["TopicView"], "loose" | "arrangement"> & {
+export type Style = Schemas["StyleView"];
+export type Styles = Schemas["StylesView"];
+export type Paper = Schemas["PaperView"];
+export type Rule = Schemas["RuleView"];
+export type Topic = Omit<Schemas["TopicView"], "loose" | "arrangement" | "style" | "below"> & {
+  /** Given by hand to it alone, and to it and all below. */
+  style: Style | null;
+  below: Style | null;
   /** How its branch is laid out; null as around it. */
   arrangement: Arrangement | null;
   loose: { x: number; y: number } | null;
@@ -35,7 +50,10 @@ export type Across = Schemas["AcrossView"];
 export type DropZone = Schemas["DropZone"];
 export type Drawn = Schemas["Drawn"];
 export type Words = Schemas["Words"];
-export type Scene = Omit<Schemas["SceneView"], "topics"> & { topics: Placed[] };
+export type Scene = Omit<Schemas["SceneView"], "topics" | "backdrop"> & {
+  backdrop: Backdrop;
+  topics: Placed[];
+};
 export type Facts = Schemas["DeskFacts"];
 export type Job = Schemas["View"];
 export type Passage = Schemas["PassageView"];
@@ -55,7 +73,7 @@ export type MapSummary = Schemas["Summary"];
 export type News = { revision: number; shelf: string; jobs: Job[] };
 export type Again = Omit<Schemas["Again"], "outcome"> & { outcome: Schemas["Outcome"] | null };
 export type How = Schemas["Taken"]["how"];
-export type Ink = NonNullable<Topic["ink"]>;
+export type Ink = keyof typeof theme.byHand;
 export type Arrangement = Facts["arrangement"];
 export type LayoutKind = NonNullable<Arrangement["layout"]>;
 export type DistilOptions = Schemas["DistilOptions"];
@@ -100,6 +118,9 @@ export type Edit =
   | Schemas["Rephrase"]
   | Schemas["Disconnect"]
   | Schemas["Paint"]
+  | Schemas["Put"]
+  | Schemas["Widen"]
+  | Schemas["Plain"]
   | Schemas["ArrangeBranch"]
   | ({ type: "Arrange" } & Partial<Omit<Schemas["Arrange"], "type">>)
   | Schemas["Merge"]

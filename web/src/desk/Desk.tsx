@@ -13,6 +13,7 @@ import { useGather } from "../gather/useGather";
 import { LinesPage } from "../lines/LinesPage";
 import { PastedBar } from "../lines/PastedBar";
 import { usePasting } from "../lines/usePasting";
+import { LooksPane } from "../looks/LooksPane";
 import type { MapCommands } from "../map/commands";
 import { MapPage } from "../map/MapPage";
 import { Tree } from "../map/tree";
@@ -59,6 +60,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const [begun, setBegun] = useState(false);
   const [byHand, setByHand] = useState(false);
   const [opened, setOpened] = useState<Opened | null>(null);
+  const [looking, setLooking] = useState(false);
   const [asked, setAsked] = useState<Error | null>(null);
   const [dismissed, setDismissed] = useState<string | null>(null);
   const reading = useRef<HTMLElement>(null);
@@ -85,7 +87,13 @@ export const Desk = memo(function Desk(props: DeskProps) {
     [clear, showTopic],
   );
   const { pasted, paste, dismiss: dismissPasted } = usePasting(desk.id, actions, say);
-  const openSpot = useCallback((to: Spot) => go({ spot: to }, spot !== null), [go, spot]);
+  const openSpot = useCallback(
+    (to: Spot) => {
+      setLooking(false);
+      go({ spot: to }, spot !== null);
+    },
+    [go, spot],
+  );
   const closeSpot = useCallback(() => {
     go({ spot: null }, true);
     reading.current?.focus();
@@ -181,6 +189,8 @@ export const Desk = memo(function Desk(props: DeskProps) {
     onLink: linkTo,
     onTool: openTool,
     onPaste: paste,
+    looking,
+    onLooks: setLooking,
     say,
   };
   const elsewhere = {
@@ -304,26 +314,36 @@ export const Desk = memo(function Desk(props: DeskProps) {
             }}
           />
         </MapArea>
-        <ReadingPage
-          frame={reading}
-          tree={tree}
-          choice={choice}
-          topic={selected}
-          spot={spot}
-          actions={actions}
-          empty={empty && (!begun || shown.first === "map")}
-          onSelect={select}
-          onOpen={openSpot}
-          onClose={closeSpot}
-          onDetails={details}
-          onMenu={setMenu}
-          onPassage={linkPassage}
-          onAsk={ask}
-          onOpened={setOpened}
-          onGone={leave}
-          onPictures={pictures.addFiles}
-          say={say}
-        />
+        {looking ? (
+          <LooksPane
+            tree={tree}
+            topic={selected}
+            choice={choice}
+            map={map}
+            onClose={() => setLooking(false)}
+          />
+        ) : (
+          <ReadingPage
+            frame={reading}
+            tree={tree}
+            choice={choice}
+            topic={selected}
+            spot={spot}
+            actions={actions}
+            empty={empty && (!begun || shown.first === "map")}
+            onSelect={select}
+            onOpen={openSpot}
+            onClose={closeSpot}
+            onDetails={details}
+            onMenu={setMenu}
+            onPassage={linkPassage}
+            onAsk={ask}
+            onOpened={setOpened}
+            onGone={leave}
+            onPictures={pictures.addFiles}
+            say={say}
+          />
+        )}
         <ShelfArea>
           <Shelf
             desk={desk}

@@ -12,7 +12,8 @@ import { TopicReading } from "../reading/TopicReading";
 import { afterPaint } from "../ui/afterPaint";
 import type { Opened } from "./Sheets";
 
-const Page = styled.section`
+/** What stands beside the map. */
+export const Beside = styled.section`
   grid-column: 2;
   grid-row: 1 / 3;
   min-height: 0;
@@ -75,7 +76,7 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
     wasOpen.current = open;
   }, [open]);
   return (
-    <Page
+    <Beside
       ref={frame}
       aria-label="Reading page"
       data-of={spot ? "source" : "topic"}
@@ -144,7 +145,7 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
           onGone={props.onGone}
         />
       )}
-    </Page>
+    </Beside>
   );
 });
 

@@ -85,6 +85,7 @@ export function LinesPage(props: ViewProps) {
     setEditing,
     setWriting: NO_MODE,
     layOut: null,
+    dress: null,
   });
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another is chosen, or it moves
   useLayoutEffect(() => {

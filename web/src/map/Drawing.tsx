@@ -3,15 +3,50 @@ import type { Drawn } from "../api/types";
 import { imageAddress } from "../pictures/pictures";
 import { theme } from "../theme/tokens";
 
-export const FACES = {
-  READING: { fontFamily: theme.reading, fontWeight: 400 },
-  READING_ITALIC: { fontFamily: theme.reading, fontWeight: 400, fontStyle: "italic" },
-  READING_MEDIUM: { fontFamily: theme.reading, fontWeight: 500 },
-  READING_SEMIBOLD: { fontFamily: theme.reading, fontWeight: 600 },
-  CONTROL: { fontFamily: theme.control, fontWeight: 400 },
-  CONTROL_MEDIUM: { fontFamily: theme.control, fontWeight: 500 },
-  CONTROL_BOLD: { fontFamily: theme.control, fontWeight: 700 },
-} as const;
+type Face = Drawn["texts"][number]["face"];
+
+const FAMILIES = {
+  READING: theme.reading,
+  CONTROL: theme.control,
+  FINE: theme.fine,
+  NARROW: theme.narrow,
+  TYPED: theme.typed,
+};
+
+const WEIGHTS = { MEDIUM: 500, SEMIBOLD: 600, BOLD: 700 };
+
+function face(family: keyof typeof FAMILIES, weight?: keyof typeof WEIGHTS, italic?: "italic") {
+  return {
+    fontFamily: FAMILIES[family],
+    fontWeight: weight ? WEIGHTS[weight] : 400,
+    fontStyle: italic,
+  };
+}
+
+export const FACES: Record<Face, ReturnType<typeof face>> = {
+  READING: face("READING"),
+  READING_ITALIC: face("READING", undefined, "italic"),
+  READING_MEDIUM: face("READING", "MEDIUM"),
+  READING_SEMIBOLD: face("READING", "SEMIBOLD"),
+  READING_SEMIBOLD_ITALIC: face("READING", "SEMIBOLD", "italic"),
+  CONTROL: face("CONTROL"),
+  CONTROL_ITALIC: face("CONTROL", undefined, "italic"),
+  CONTROL_MEDIUM: face("CONTROL", "MEDIUM"),
+  CONTROL_BOLD: face("CONTROL", "BOLD"),
+  CONTROL_BOLD_ITALIC: face("CONTROL", "BOLD", "italic"),
+  FINE: face("FINE"),
+  FINE_ITALIC: face("FINE", undefined, "italic"),
+  FINE_SEMIBOLD: face("FINE", "SEMIBOLD"),
+  FINE_SEMIBOLD_ITALIC: face("FINE", "SEMIBOLD", "italic"),
+  NARROW: face("NARROW"),
+  NARROW_ITALIC: face("NARROW", undefined, "italic"),
+  NARROW_SEMIBOLD: face("NARROW", "SEMIBOLD"),
+  NARROW_SEMIBOLD_ITALIC: face("NARROW", "SEMIBOLD", "italic"),
+  TYPED: face("TYPED"),
+  TYPED_ITALIC: face("TYPED", undefined, "italic"),
+  TYPED_BOLD: face("TYPED", "BOLD"),
+  TYPED_BOLD_ITALIC: face("TYPED", "BOLD", "italic"),
+};
 
 /** What words on a line have around them, as they may stand over others. */
 export const HALO = {
@@ -30,6 +65,9 @@ type DrawingProps = { drawn: Drawn; x: number; y: number };
 export const Drawing = memo(function Drawing({ drawn, x, y }: DrawingProps) {
   return (
     <>
+      {drawn.areas.map((area) => (
+        <path key={area.path} d={`M${x} ${y}${area.path}`} fill={area.fill} />
+      ))}
       {drawn.lines.map((line) => (
         <path
           key={line.path}

@@ -23,6 +23,9 @@ export function farShapes(topics: readonly Placed[]): Shape[] {
     shapes.set(key, shape);
   };
   for (const { x, y, width, drawn } of topics) {
+    for (const area of drawn.areas) {
+      add(`M${x} ${y}${area.path}`, area.fill, null, 1);
+    }
     for (const line of drawn.lines) {
       add(`M${x} ${y}${line.path}`, line.stroke, line.width, 1);
     }

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import styled from "styled-components";
+import { KeySample } from "../looks/KeySample";
 import { theme } from "../theme/tokens";
 import { TextButton } from "../ui/Button";
 import type { Tree } from "./tree";
@@ -64,6 +65,9 @@ export function Legend({ tree }: { tree: Tree }) {
           <em>* †</em> linked
         </span>
       )}
+      {tree.desk.facts.key.map((entry) => (
+        <KeySample key={`${entry.rule}${entry.words}${entry.source}`} entry={entry} tree={tree} />
+      ))}
       <Fold onPress={() => fold(false)}>Fold away</Fold>
     </Row>
   );

@@ -21,6 +21,7 @@ import { MapOfImages } from "./Drawing";
 import { DropTarget } from "./DropTarget";
 import { childBefore, type Drop, dropAt, framed, type Point, topicAt } from "./drop";
 import { FarTopics } from "./FarTopics";
+import { Ground } from "./Ground";
 import { type Ended, LabelEditor, overLabel } from "./LabelEditor";
 import type { Laying } from "./LayoutPanel";
 import { Legend } from "./Legend";
@@ -105,6 +106,7 @@ function idAt(target: EventTarget, name: "topic" | "toggle"): string | null {
 /** The map page: the scene that the server laid out, and all that is done on it. */
 export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | null> }) {
   const { tree, actions, selected, handle, choice, onSelect, onMenu, onPaste, say } = props;
+  const { looking, onLooks } = props;
   const frame = useRef<HTMLDivElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
@@ -118,17 +120,20 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const [laying, setLaying] = useState<Laying>(null);
   const { scene } = tree.desk;
   const looks = tree.desk.facts.theme;
-  const ground = useMemo(() => mapLooks(looks), [looks]);
+  const own = tree.desk.facts.paper.ground ? scene.backdrop.ground : null;
+  const ground = useMemo(() => mapLooks(looks, own), [looks, own]);
   const topic = tree.get(selected) ?? tree.root;
 
   const pages = useMemo(() => ({ viewport, frame }), [viewport]);
   const layOut = useCallback(() => setLaying("branch"), []);
+  const dress = useCallback(() => onLooks(true), [onLooks]);
   const commands = useCommands(props, {
     pages: viewport,
     prefix: "topic",
     setEditing,
     setWriting,
     layOut,
+    dress,
   });
 
   useAnchor(tree, selected, viewport);
@@ -284,7 +289,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         data-keys={keys ? "" : undefined}
         data-tool={tool}
         style={ground}
-        data-map-theme={looks}
+        data-map-theme={own ? "OWN" : looks}
         onPointerDown={press}
         onPointerMove={pointers.move}
         onPointerUp={pointers.up}
@@ -338,6 +343,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                     : onPaste(text, { parent: topic.id, after: topic.children.at(-1) ?? null });
                 }}
               >
+                <Ground scene={scene} id="grain" />
                 {far && <FarTopics topics={seen} />}
                 {glyphs}
                 <Links tree={tree} chosen={choice.ids} />
@@ -398,6 +404,8 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
           sight={pages}
           tool={tool}
           onTool={setTool}
+          looking={looking}
+          onLooks={() => onLooks(!looking)}
           laying={laying}
           onLaying={setLaying}
           topic={topic}

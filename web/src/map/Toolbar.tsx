@@ -55,6 +55,9 @@ type ToolbarProps = {
   /** What is being laid out, and the topic whose branch that can be. */
   laying?: Laying;
   onLaying?: (laying: Laying) => void;
+  /** Whether looks are open beside the map, and what opens or closes them. */
+  looking?: boolean;
+  onLooks?: () => void;
   topic?: Topic;
 };
 
@@ -65,7 +68,8 @@ function Zoom({ viewport }: { viewport: Viewport }) {
 
 /** Undo and opening branches, and on the map page layout and zoom. */
 export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
-  const { facts, levels, map, sight, tool, onTool, laying, onLaying, topic } = props;
+  const { facts, levels, map, sight, tool, onTool, laying, onLaying, topic, looking, onLooks } =
+    props;
   const { canUndo, canRedo } = facts;
   const between = Array.from({ length: Math.max(0, levels - 2) }, (_, i) => String(i + 2));
   const choose = (key: React.Key) => {
@@ -115,6 +119,9 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
               laying={laying ?? null}
               onLaying={onLaying}
             />
+          )}
+          {onLooks && (
+            <Tipped label="Looks" sign="looks" isPressed={looking ?? false} onPress={onLooks} />
           )}
           {onTool && (
             <>

@@ -50,6 +50,7 @@ function desk() {
     link: vi.fn(),
     tool: vi.fn(),
     layOut: vi.fn(),
+    dress: vi.fn(),
     setEditing: vi.fn(),
     setWriting: vi.fn(),
     leave: vi.fn(),

@@ -1,7 +1,17 @@
-import type { Arrangement, Crossing, Edit, Ink, Sorting, Topic } from "../api/types";
+import type {
+  Arrangement,
+  Crossing,
+  Edit,
+  Paper,
+  Sorting,
+  Style,
+  Styles,
+  Topic,
+} from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { type Choice, upmost } from "../choice/choice";
 import { type Step, steps } from "../choice/steps";
+import { NOTHING } from "../looks/looks";
 import type { MapTheme } from "../theme/mapLooks";
 import { type Copied, copied, keepCopied, pastedCut } from "./clipboard";
 import { type Ways, waysOf } from "./flow";
@@ -37,11 +47,16 @@ type Context = {
   tool: (tool: MapTool) => void;
   /** Opens what lays the chosen branch out; null where nothing is laid out. */
   layOut: (() => void) | null;
+  /** Opens what gives topics their looks; null where nothing is drawn. */
+  dress: (() => void) | null;
   /** Opens the menu of what can be done to a topic. */
   openMenu: (topic: string) => void;
   /** Tells a person what has happened, for those who do not see it. */
   say: (words: string) => void;
 };
+
+/** Whose look or place: a topic's, that of those right below it, or that of all its branch. */
+type Reach = "TOPIC" | "CHILDREN" | "BRANCH";
 
 /** How the map as a whole is to be shown, as far as that is to change. */
 type Shown = {
@@ -50,6 +65,8 @@ type Shown = {
   numbered?: boolean;
   crossing?: Crossing;
   tinted?: boolean;
+  paper?: Paper;
+  styles?: Styles;
 };
 
 export function mapCommands(context: Context) {
@@ -286,10 +303,29 @@ export function mapCommands(context: Context) {
     arrangeBranch: (topic: string, arrangement: Arrangement) =>
       actions.edit({ type: "ArrangeBranch", topic, arrangement }),
     layOut: context.layOut,
-    paint: (topic: Topic, ink: Ink | null) =>
+    /** Changes something of the look of a topic and all chosen with it, or of all below each too. */
+    paint: (topic: Topic, change: Partial<Style>, below = false) =>
       does(
-        everyone(context.choice, tree, topic).map(({ id }) => ({ type: "Paint", topic: id, ink })),
+        everyone(context.choice, tree, topic).map((each) => ({
+          type: "Paint",
+          topic: each.id,
+          below,
+          style: { ...NOTHING, ...(below ? each.below : each.style), ...change },
+        })),
       ),
+    /** Takes what was given by hand from topics: their looks, or their places and widths. */
+    plain: (topic: Topic, reach: Reach, places: boolean) => {
+      does(
+        everyone(context.choice, tree, topic).map(({ id }) => ({
+          type: "Plain",
+          topic: id,
+          reach,
+          places,
+        })),
+      );
+      say(places ? "Put back where the layout has it" : "As the theme has it");
+    },
+    dress: context.dress,
     setAside: (topic: Topic) =>
       does(
         together(topic)

@@ -30,6 +30,9 @@ export type ViewProps = {
   onTool: (tool: MapTool) => void;
   /** Takes text that was pasted, as topics at a place. */
   onPaste: (text: string, spot: Spot) => void;
+  /** Whether looks are open beside the map, and what opens and closes them. */
+  looking: boolean;
+  onLooks: (open: boolean) => void;
   say: (words: string) => void;
 };
 
@@ -41,13 +44,15 @@ type Own = {
   setWriting: (writing: boolean) => void;
   /** Opens what lays a branch out; null where nothing is laid out. */
   layOut: (() => void) | null;
+  /** Opens what gives topics their looks; null where nothing is drawn. */
+  dress: (() => void) | null;
 };
 
 /** What can be done in a view of the map; all that is its own must stay the same. */
 export function useCommands(props: ViewProps, own: Own): MapCommands {
   const { tree, actions, handle, onSelect, onMenu, onLeave, onKeys, onFind, say } = props;
   const { choice, onLink, onTool } = props;
-  const { pages, prefix, setEditing, setWriting, layOut } = own;
+  const { pages, prefix, setEditing, setWriting, layOut, dress } = own;
   const commands = useMemo(
     () =>
       mapCommands({
@@ -64,6 +69,7 @@ export function useCommands(props: ViewProps, own: Own): MapCommands {
         link: onLink,
         tool: onTool,
         layOut,
+        dress,
         say,
         openMenu: (id) => {
           const box = document.getElementById(`${prefix}-${id}`)?.getBoundingClientRect();
@@ -79,6 +85,7 @@ export function useCommands(props: ViewProps, own: Own): MapCommands {
       onLink,
       onTool,
       layOut,
+      dress,
       onSelect,
       onMenu,
       onLeave,

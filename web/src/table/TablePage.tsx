@@ -74,6 +74,7 @@ export function TablePage(props: ViewProps & { onTable: (text: string) => void }
     setEditing: NO_EDITING,
     setWriting: NO_EDITING,
     layOut: null,
+    dress: null,
   });
   const virtual = useVirtualizer({
     count: rows.length,

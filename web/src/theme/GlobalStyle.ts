@@ -1,11 +1,26 @@
 import { createGlobalStyle } from "styled-components";
 import control from "../../../formats/src/main/resources/org/pergamena/formats/fonts/AlegreyaSans_400Regular.ttf?url";
+import controlItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/AlegreyaSans_400Regular_Italic.ttf?url";
 import controlMedium from "../../../formats/src/main/resources/org/pergamena/formats/fonts/AlegreyaSans_500Medium.ttf?url";
 import controlBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/AlegreyaSans_700Bold.ttf?url";
+import controlBoldItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/AlegreyaSans_700Bold_Italic.ttf?url";
+import fine from "../../../formats/src/main/resources/org/pergamena/formats/fonts/EBGaramond_400Regular.ttf?url";
+import fineItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/EBGaramond_400Regular_Italic.ttf?url";
+import fineBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/EBGaramond_600SemiBold.ttf?url";
+import fineBoldItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/EBGaramond_600SemiBold_Italic.ttf?url";
+import narrow from "../../../formats/src/main/resources/org/pergamena/formats/fonts/FiraSansCondensed_400Regular.ttf?url";
+import narrowItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/FiraSansCondensed_400Regular_Italic.ttf?url";
+import narrowBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/FiraSansCondensed_600SemiBold.ttf?url";
+import narrowBoldItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/FiraSansCondensed_600SemiBold_Italic.ttf?url";
+import typed from "../../../formats/src/main/resources/org/pergamena/formats/fonts/JetBrainsMono_400Regular.ttf?url";
+import typedItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/JetBrainsMono_400Regular_Italic.ttf?url";
+import typedBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/JetBrainsMono_700Bold.ttf?url";
+import typedBoldItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/JetBrainsMono_700Bold_Italic.ttf?url";
 import reading from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_400Regular.ttf?url";
 import readingItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_400Regular_Italic.ttf?url";
 import readingMedium from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_500Medium.ttf?url";
 import readingSemiBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_600SemiBold.ttf?url";
+import readingSemiBoldItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_600SemiBold_Italic.ttf?url";
 import { APPEARANCES } from "./appearances";
 
 const face = (family: string, url: string, weight: number, style = "normal") => `
@@ -25,6 +40,21 @@ export const GlobalStyle = createGlobalStyle`
   ${face("Alegreya Sans", control, 400)}
   ${face("Alegreya Sans", controlMedium, 500)}
   ${face("Alegreya Sans", controlBold, 700)}
+  ${face("Alegreya Sans", controlItalic, 400, "italic")}
+  ${face("Alegreya Sans", controlBoldItalic, 700, "italic")}
+  ${face("Literata", readingSemiBoldItalic, 600, "italic")}
+  ${face("EB Garamond", fine, 400)}
+  ${face("EB Garamond", fineItalic, 400, "italic")}
+  ${face("EB Garamond", fineBold, 600)}
+  ${face("EB Garamond", fineBoldItalic, 600, "italic")}
+  ${face("Fira Sans Condensed", narrow, 400)}
+  ${face("Fira Sans Condensed", narrowItalic, 400, "italic")}
+  ${face("Fira Sans Condensed", narrowBold, 600)}
+  ${face("Fira Sans Condensed", narrowBoldItalic, 600, "italic")}
+  ${face("JetBrains Mono", typed, 400)}
+  ${face("JetBrains Mono", typedItalic, 400, "italic")}
+  ${face("JetBrains Mono", typedBold, 700)}
+  ${face("JetBrains Mono", typedBoldItalic, 700, "italic")}
 
   ${APPEARANCES}
 

@@ -61,6 +61,20 @@ function properties(colours: Colours): string {
     .join("");
 }
 
+/** The strengths that inks of the theme have behind labels, in percent. */
+const MIXED = [12, 24, 36, 48, 60];
+const LEAST_MIXED = 18;
+
+/** A colour laid over another, as the server mixes them. */
+export function mixed(over: string, under: string, percent: number): string {
+  const part = (colour: string, at: number) => Number.parseInt(colour.slice(at, at + 2), 16);
+  const mix = (at: number) => {
+    const value = (part(over, at) * percent + part(under, at) * (100 - percent)) / 100;
+    return Math.round(value).toString(16).padStart(2, "0").toUpperCase();
+  };
+  return `#${mix(1)}${mix(3)}${mix(5)}`;
+}
+
 /** A map on vellum comes painted for light; in another appearance its paint is exchanged. */
 function repainted(colours: Colours): string {
   const paints = new Map<string, string>();
@@ -69,6 +83,15 @@ function repainted(colours: Colours): string {
     const paint = to.get(name);
     if (paint && !paints.has(from)) {
       paints.set(from, paint);
+    }
+  }
+  for (const [name, from] of Object.entries(light.byHand)) {
+    for (const share of MIXED) {
+      const to = colours.byHand[name as keyof typeof light.byHand];
+      paints.set(
+        mixed(from, light.vellum, share),
+        mixed(to, colours.vellum, Math.max(share, LEAST_MIXED)),
+      );
     }
   }
   const within = "[data-map-theme='VELLUM']";

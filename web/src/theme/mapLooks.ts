@@ -1,4 +1,5 @@
 import type { CSSProperties } from "react";
+import light from "../../../formats/src/main/resources/org/pergamena/formats/picture/theme.json";
 import others from "../../../formats/src/main/resources/org/pergamena/formats/picture/themes.json";
 import type { Facts } from "../api/types";
 import { ASIDE, theme } from "./tokens";
@@ -13,10 +14,13 @@ export function colours(name: MapTheme): typeof others.PLAIN | typeof theme {
 /**
  * The colours of a map as properties of the page around it, for what the page draws over the scene:
  * the scene itself comes with its paint.
+ *
+ * @param own the ground that the map has instead of the theme's
  */
-export function mapLooks(name: MapTheme): CSSProperties {
-  const { vellum, ink, softInk, pigments } = colours(name);
-  const house = name === "VELLUM";
+export function mapLooks(name: MapTheme, own: string | null = null): CSSProperties {
+  const { ink, softInk, pigments } = own && name === "VELLUM" ? light : colours(name);
+  const vellum = own ?? colours(name).vellum;
+  const house = name === "VELLUM" && !own;
   const looks: Record<string, string> = {
     "--ground": vellum,
     "--ink": ink,

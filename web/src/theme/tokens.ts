@@ -29,6 +29,9 @@ export const theme = {
   },
   reading: '"Literata", Georgia, serif',
   control: '"Alegreya Sans", "Segoe UI", sans-serif',
+  fine: '"EB Garamond", Georgia, serif',
+  narrow: '"Fira Sans Condensed", "Segoe UI", sans-serif',
+  typed: '"JetBrains Mono", monospace',
   radius: "4px",
 };
 

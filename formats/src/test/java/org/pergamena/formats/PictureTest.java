@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
+import org.pergamena.core.layout.Backdrop;
 import org.pergamena.core.layout.Box;
 import org.pergamena.core.layout.Item;
 import org.pergamena.core.layout.MapLayout;
@@ -150,7 +151,8 @@ class PictureTest {
 
   @Test
   void a_picture_too_large_or_of_no_scale_is_refused_with_a_sentence() {
-    Scene huge = new Scene(100_000, 100_000, "#ffffff", List.of(), List.of(), List.of());
+    Scene huge =
+        new Scene(100_000, 100_000, Backdrop.plain("#ffffff"), List.of(), List.of(), List.of());
     assertThatThrownBy(() -> PngPicture.of(huge, Pixels.scaled(8)))
         .hasMessageContaining("smaller scale");
     assertThatThrownBy(() -> PngPicture.of(scene(1), Pixels.scaled(9)))

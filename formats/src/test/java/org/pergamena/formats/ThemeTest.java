@@ -49,6 +49,28 @@ class ThemeTest {
     assertThat(theme.byHand()).containsOnlyKeys(Ink.values());
   }
 
+  /** How much least two colours must differ (CIE 1976) to be told from each other side by side. */
+  private static final double APART = 10;
+
+  private static final int FIRST = 8;
+
+  @ParameterizedTest
+  @EnumSource(names = "PRINT", mode = EnumSource.Mode.EXCLUDE)
+  void the_first_branches_are_told_apart_by_people_who_are_colour_blind(MapTheme name) {
+    Theme theme = Theme.of(name);
+    for (ColourVision vision : ColourVision.values()) {
+      List<double[]> seen = theme.pigments().subList(0, FIRST).stream().map(vision::seen).toList();
+      for (int i = 0; i < FIRST; i++) {
+        for (int j = 0; j < i; j++) {
+          assertThat(ColourVision.difference(seen.get(i), seen.get(j)))
+              .as("branches %d and %d in %s for %s", j + 1, i + 1, name, vision)
+              .isGreaterThan(APART);
+        }
+      }
+    }
+    assertThat(theme.byHand().values()).containsAll(theme.pigments().subList(0, FIRST));
+  }
+
   @ParameterizedTest
   @EnumSource(names = "CONTRAST")
   void the_strong_one_is_stronger(MapTheme name) {

@@ -344,7 +344,10 @@ class MapsApiTest {
         map,
         Map.of("type", "Connect", "link", link, "from", wall, "to", birds, "phrase", "keeps out"));
     edit(visitor, map, Map.of("type", "Rephrase", "link", link, "phrase", "shelters"));
-    edit(visitor, map, Map.of("type", "Paint", "topic", wall, "ink", "WOAD"));
+    edit(
+        visitor,
+        map,
+        Map.of("type", "Paint", "topic", wall, "style", Map.of("ink", "WOAD", "bold", true)));
     edit(
         visitor,
         map,
@@ -354,7 +357,7 @@ class MapsApiTest {
     JsonNode desk = visitor.desk(map);
     assertThat(desk.at("/links/0/phrase").asString()).isEqualTo("shelters");
     assertThat(desk.at("/scene/links/0/from").asString()).isEqualTo(wall.toString());
-    assertThat(desk.at("/topics/1/ink").asString()).isEqualTo("WOAD");
+    assertThat(desk.at("/topics/1/style/ink").asString()).isEqualTo("WOAD");
     assertThat(desk.at("/facts/arrangement/layout").asString()).isEqualTo("BOTH_SIDES");
     assertThat(desk.at("/facts/theme").asString()).isEqualTo("NIGHT");
     assertThat(visitor.export(map, "svg").text()).contains("fill=\"#1F1C19\"");

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.map.Colour;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -49,9 +50,14 @@ public record Selecting(
         .filter(topic -> bearing == null || bears(topic, supports.get(topic.id())))
         .filter(topic -> source == null || rests(topic))
         .filter(topic -> this.standing == null || standing.contains(topic.id()))
-        .filter(topic -> ink == null || topic.content().look().ink() == ink)
+        .filter(topic -> ink == null || inked(topic))
         .map(Topic::id)
         .toList();
+  }
+
+  private boolean inked(Topic topic) {
+    Colour given = topic.content().look().style().ink();
+    return given != null && given.ink() == ink;
   }
 
   private static boolean says(Topic topic, String words) {

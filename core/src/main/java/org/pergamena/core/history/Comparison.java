@@ -13,6 +13,7 @@ import org.pergamena.core.map.Also;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Picture;
+import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 
@@ -136,7 +137,10 @@ public final class Comparison {
     words.add(String.join(", ", content.gloss().tags()));
     words.add(pictures(content.gloss().pictures()));
     words.add(content.aside() ? "set aside" : "");
-    words.add(content.look().ink() == null ? "" : "ink " + content.look().ink());
+    words.add(content.look().style().equals(Style.NONE) ? "" : "a look of its own");
+    words.add(content.look().below().equals(Style.NONE) ? "" : "a look of its branch");
+    words.add(content.look().off() == null ? "" : "a place by hand");
+    words.add(content.look().width() == null ? "" : "a width by hand");
     words.add(content.look().spot() == null ? "" : "lies loose");
     return words.stream().filter(word -> !word.isBlank()).collect(Collectors.joining(" · "));
   }

@@ -174,7 +174,7 @@ final class Arm {
 
   /** The lines from a topic to its children. */
   Drawn lines(Topic topic, double edge, double outer, double axis, List<Double> axes) {
-    Connectors lines = new Connectors(flow, edge);
+    Connectors lines = new Connectors(flow, edge, regions.arrows(topic));
     double end = columns.get(level(topic) + 1);
     double spine = end - BRACE_GAP - Connectors.BRACE / 2;
     LineForm form = regions.form(topic, LineForm.BRACE);

@@ -13,18 +13,33 @@ final class Connectors {
 
   private static final double STUB = 9;
   private static final double TOUCH = 3;
+  private static final double HEAD = 6;
+  private static final double WIDE = 0.62;
 
   private final Flow flow;
   private final double edge;
+  private final boolean arrows;
 
   /**
    * Lines that begin at an edge.
    *
    * @param edge the height or the distance from the left that the topic's outer edge has
+   * @param arrows whether they end in heads
    */
-  Connectors(Flow flow, double edge) {
+  Connectors(Flow flow, double edge, boolean arrows) {
     this.flow = flow;
     this.edge = edge;
+    this.arrows = arrows;
+  }
+
+  /** Draws a head whose tip is at a place, along a direction of any length. */
+  static void head(Path.Pen pen, double x, double y, double dx, double dy) {
+    double length = Math.max(1e-6, Math.hypot(dx, dy));
+    double backX = x - HEAD * dx / length;
+    double backY = y - HEAD * dy / length;
+    double wideX = HEAD * WIDE * dy / length;
+    double wideY = HEAD * WIDE * dx / length;
+    pen.move(backX - wideX, backY + wideY).line(x, y).line(backX + wideX, backY - wideY);
   }
 
   private double x(double out, double across) {
@@ -53,12 +68,28 @@ final class Connectors {
    * @param ends across, of the children, in order
    */
   Path lines(LineForm form, double stem, double axis, double spine, double end, List<Double> ends) {
-    return switch (form) {
-      case BRACE -> brace(stem, axis, spine, ends);
-      case ELBOW -> elbow(stem, axis, spine, end - TOUCH, ends);
-      case CURVE -> curves(stem, axis, end - TOUCH, ends);
-      case STRAIGHT -> straight(stem, axis, end - TOUCH, ends);
-    };
+    Path.Pen pen = new Path.Pen();
+    switch (form) {
+      case BRACE -> brace(pen, stem, axis, spine, ends);
+      case ELBOW -> elbow(pen, stem, axis, spine, end - TOUCH, ends);
+      case CURVE -> curves(pen, stem, axis, end - TOUCH, ends);
+      case STRAIGHT -> straight(pen, stem, axis, end - TOUCH, ends);
+      default -> throw new IllegalStateException("unknown lines " + form);
+    }
+    if (arrows) {
+      heads(pen, form == LineForm.STRAIGHT, stem, axis, end - 1, ends);
+    }
+    return pen.path();
+  }
+
+  private void heads(
+      Path.Pen pen, boolean straight, double stem, double axis, double tip, List<Double> ends) {
+    for (double across : ends) {
+      double from = straight ? axis : across;
+      double dx = x(tip, across) - x(stem, from);
+      double dy = y(tip, across) - y(stem, from);
+      head(pen, x(tip, across), y(tip, across), dx, dy);
+    }
   }
 
   private Path.Pen move(Path.Pen pen, double out, double across) {
@@ -74,19 +105,19 @@ final class Connectors {
   }
 
   /** A stem to the cusp, and the brace from the first child to the last. */
-  private Path brace(double stem, double axis, double spine, List<Double> ends) {
+  private void brace(Path.Pen pen, double stem, double axis, double spine, List<Double> ends) {
     double first = ends.get(0);
     double last = ends.get(ends.size() - 1);
     double half = BRACE / 2;
-    Path.Pen pen = move(new Path.Pen(), stem, axis);
+    move(pen, stem, axis);
     if (last - first < 1) {
-      return line(pen, spine + half, first).path();
+      line(pen, spine + half, first);
+      return;
     }
     line(pen, spine - half, axis);
     arm(pen, axis, spine, first);
     move(pen, spine - half, axis);
     arm(pen, axis, spine, last);
-    return pen.path();
   }
 
   private void arm(Path.Pen pen, double axis, double spine, double end) {
@@ -98,32 +129,28 @@ final class Connectors {
     curve(pen, spine, end, spine + half, end);
   }
 
-  private Path elbow(double stem, double axis, double spine, double end, List<Double> ends) {
-    Path.Pen pen = line(move(new Path.Pen(), stem, axis), spine, axis);
+  private void elbow(
+      Path.Pen pen, double stem, double axis, double spine, double end, List<Double> ends) {
+    line(move(pen, stem, axis), spine, axis);
     double first = Math.min(axis, ends.get(0));
     double last = Math.max(axis, ends.get(ends.size() - 1));
     if (last - first > 1) {
       line(move(pen, spine, first), spine, last);
     }
     ends.forEach(across -> line(move(pen, spine, across), end, across));
-    return pen.path();
   }
 
-  private Path curves(double stem, double axis, double end, List<Double> ends) {
-    Path.Pen pen = new Path.Pen();
+  private void curves(Path.Pen pen, double stem, double axis, double end, List<Double> ends) {
     double half = (stem + end) / 2;
     for (double across : ends) {
       move(pen, stem, axis);
       curve(pen, (stem + half) / 2, axis, half, (axis + across) / 2);
       curve(pen, (half + end) / 2, across, end, across);
     }
-    return pen.path();
   }
 
-  private Path straight(double stem, double axis, double end, List<Double> ends) {
-    Path.Pen pen = new Path.Pen();
+  private void straight(Path.Pen pen, double stem, double axis, double end, List<Double> ends) {
     ends.forEach(across -> line(move(pen, stem, axis), end, across));
-    return pen.path();
   }
 
   /** Where a topic is closed: around where its lines part. */

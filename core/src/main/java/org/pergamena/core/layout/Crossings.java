@@ -39,6 +39,7 @@ final class Crossings {
   private final List<Placed> placed;
   private final Map<UUID, Placed> byId = new HashMap<>();
   private final Map<UUID, List<Item>> marks = new HashMap<>();
+  private final TextStyle phrase;
   private final boolean lines;
   private final boolean marked;
   private int ties;
@@ -47,6 +48,7 @@ final class Crossings {
   private Crossings(Sheet sheet, List<Placed> placed) {
     this.sheet = sheet;
     this.placed = placed;
+    this.phrase = sheet.palette().set(PHRASE);
     MapLook.Crossing crossing = sheet.map().look().crossing();
     this.lines = crossing == MapLook.Crossing.LINES;
     this.marked = crossing != MapLook.Crossing.CHOSEN;
@@ -110,7 +112,7 @@ final class Crossings {
     if (bottom - top < 8 || most < least) {
       return null;
     }
-    double width = said(link).isEmpty() ? 0 : sheet.width(said(link), PHRASE) + 10;
+    double width = said(link).isEmpty() ? 0 : sheet.width(said(link), phrase) + 10;
     double x = Math.min(least + 20, most);
     double middle = (top + bottom) / 2;
     Box way = new Box(x - 3, top + 1, 6, bottom - top - 2);
@@ -133,8 +135,7 @@ final class Crossings {
       items.add(arrow(link, x, start, 0, down ? -1 : 1));
     }
     if (width > 0) {
-      items.add(
-          sheet.plain(new Words(Role.PHRASE, said(link), x + 8, middle + 4, PHRASE, ink(link))));
+      items.add(new Words(Role.PHRASE, said(link), x + 8, middle + 4, phrase, ink(link)));
     }
     return across(link, items, false);
   }
@@ -202,8 +203,8 @@ final class Crossings {
       items.add(arrow(link, start, turnX, turnY));
     }
     if (!said(link).isEmpty()) {
-      items.add(sheet.plain(new Words(Role.PHRASE, said(link), x + 6, y - 4, PHRASE, ink(link))));
-      around = around.with(new Box(x + 6, y - 18, sheet.width(said(link), PHRASE), 18));
+      items.add(new Words(Role.PHRASE, said(link), x + 6, y - 4, phrase, ink(link)));
+      around = around.with(new Box(x + 6, y - 18, sheet.width(said(link), phrase), 18));
     }
     bent = bent == null ? around : bent.with(around);
     return across(link, items, false);

@@ -46,6 +46,14 @@ public sealed interface Item {
     }
   }
 
+  /** A filled shape. */
+  record Area(Path path, String fill) implements Item {
+    @Override
+    public Item moved(double dx, double dy) {
+      return new Area(path.moved(dx, dy), fill);
+    }
+  }
+
   /** A topic's picture: its own identity among those of its topic, and what it shows. */
   record Image(Box box, UUID id, String image, String alt) implements Item {
     @Override

@@ -108,6 +108,9 @@ final class ListRegion {
       pen.curve(rail, end, rail + turn, end);
     }
     pen.line(x + INDENT - TOUCH, end);
+    if (regions.arrows(parent)) {
+      Connectors.head(pen, x + INDENT - 1, end, 1, 0);
+    }
     return from;
   }
 

@@ -33,10 +33,11 @@ public final class MapLayout {
       List<Placed> moved = topics.stream().map(t -> t.at(t.x() + dx, t.y() + dy)).toList();
       drawn = Crossings.drawn(sheet, moved);
     }
-    return scene(sheet.palette().ground(), drawn, MARGIN + whole.width(), MARGIN + whole.height());
+    return scene(sheet.backdrop(), drawn, MARGIN + whole.width(), MARGIN + whole.height());
   }
 
-  private static Scene scene(String ground, Crossings.Drawn drawn, double farthest, double lowest) {
+  private static Scene scene(
+      Backdrop backdrop, Crossings.Drawn drawn, double farthest, double lowest) {
     double end = farthest;
     double low = lowest;
     for (Placed topic : drawn.topics()) {
@@ -50,7 +51,7 @@ public final class MapLayout {
     return new Scene(
         Math.ceil(end + MARGIN),
         Math.ceil(low + MARGIN),
-        ground,
+        backdrop,
         drawn.topics(),
         drawn.links(),
         DropZone.ALL);

@@ -6,6 +6,7 @@ import java.util.SortedSet;
 import java.util.UUID;
 import org.pergamena.core.layout.Placed.Near;
 import org.pergamena.core.layout.TextStyle.Face;
+import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Tag;
 
 /** A drawing with its title and legend below it, as a plate in a book has them. */
@@ -21,6 +22,8 @@ public final class Plate {
   private static final double ROW = 24;
   private static final double BAR = 3;
   private static final double STROKE = 34;
+  private static final double PATCH = 24;
+  private static final double LARGER = 1.4;
 
   private final Typesetter type;
   private final double width;
@@ -42,14 +45,23 @@ public final class Plate {
    * @param sources their names, in the order that gives them their inks
    * @param marks the marks that stand on the drawing, each with what it means
    * @param tags those that topics have
+   * @param looks those that topics have by rule
    * @param links the kinds of cross-links that are drawn: whether they are supposed
    */
   public record Key(
-      List<String> sources, List<Mark> marks, List<Tag> tags, SortedSet<Boolean> links) {}
+      List<String> sources,
+      List<Mark> marks,
+      List<Tag> tags,
+      List<Sample> looks,
+      SortedSet<Boolean> links) {}
+
+  /** A look by rule, and what it means. */
+  public record Sample(Style style, String meaning) {}
 
   /** A scene with more below it. */
   public static Scene of(Scene scene, String title, Key key, Typesetter type) {
-    double width = Math.max(scene.width(), 2 * MARGIN + type.width(title, TITLE));
+    double width =
+        Math.max(scene.width(), 2 * MARGIN + type.width(title, type.palette().set(TITLE)));
     Plate plate = new Plate(type, width);
     plate.write(title, key);
     double height = plate.top + MARGIN;
@@ -69,12 +81,13 @@ public final class Plate {
             Flow.RIGHT,
             Near.NONE,
             null));
-    return new Scene(width, scene.height() + height, scene.ground(), all, scene.links(), List.of());
+    return new Scene(
+        width, scene.height() + height, scene.backdrop(), all, scene.links(), List.of());
   }
 
   private void write(String title, Key key) {
     top = ROW;
-    words(Item.Role.LABEL, title, MARGIN, TITLE, type.palette().ink());
+    words(Item.Role.LABEL, title, MARGIN, type.palette().set(TITLE), type.palette().ink());
     left = MARGIN;
     top += ROW + 6;
     for (int i = 0; i < key.sources().size(); i++) {
@@ -91,7 +104,27 @@ public final class Plate {
     for (Tag tag : key.tags()) {
       pair(Item.Role.TAG, tag.word(), tag.meaning(), type.palette().ink());
     }
+    key.looks().forEach(this::look);
     key.links().forEach(this::link);
+  }
+
+  private void look(Sample look) {
+    Style style = look.style();
+    double factor = style.size() == null ? 1 : style.size().factor();
+    TextStyle letter = new TextStyle(Face.READING_SEMIBOLD, 12 * Math.min(LARGER, factor));
+    double whole = PATCH + 6 + type.width(look.meaning(), LINE);
+    begin(whole);
+    if (style.ground() != null) {
+      Box patch = new Box(left, top - 13, PATCH, 17);
+      items.add(new Item.Bar(patch, type.palette().colour(style.ground())));
+    }
+    if (style.ink() != null || style.size() != null) {
+      double x = left + (PATCH - type.width("a", letter)) / 2;
+      String fill = type.palette().labelled(style, 0);
+      items.add(new Item.Words(Item.Role.TEXT, "a", x, top - 1, letter, fill));
+    }
+    words(Item.Role.TEXT, look.meaning(), left + PATCH + 6, LINE, type.palette().softInk());
+    left += whole + GAP;
   }
 
   private void link(boolean supposed) {

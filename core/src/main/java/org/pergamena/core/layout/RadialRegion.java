@@ -223,12 +223,14 @@ final class RadialRegion {
       pen.move(start[0], start[1]);
       if (straight || spoke.ring == 0) {
         pen.line(end[0], end[1]);
+        arrow(topic, pen, end, start[0], start[1]);
       } else {
         double turn = spoke.angle;
         double way = Math.hypot((end[0] - start[0]) / SQUEEZE, end[1] - start[1]) / 2;
         double bendX = start[0] + way * SQUEEZE * Math.cos(turn);
         double bendY = start[1] + way * Math.sin(turn);
         pen.curve(bendX, bendY, end[0], end[1]);
+        arrow(topic, pen, end, bendX, bendY);
       }
     }
     double axis = sheet.block(topic).axis();
@@ -237,6 +239,12 @@ final class RadialRegion {
     Box toggle = new Box(at - half, axis - half, Connectors.TOGGLE, Connectors.TOGGLE);
     Line line = regions.line(topic, pen.path(), box.x(), box.y());
     return regions.placed(topic, box.x(), box.y(), flow, List.of(line), toggle);
+  }
+
+  private void arrow(Topic topic, Path.Pen pen, double[] tip, double fromX, double fromY) {
+    if (regions.arrows(topic)) {
+      Connectors.head(pen, tip[0], tip[1], tip[0] - fromX, tip[1] - fromY);
+    }
   }
 
   /** Where a line leaves a box for a place: at its side, or above or below it if that lies so. */

@@ -10,6 +10,7 @@ import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Fan;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.LineForm;
+import org.pergamena.core.map.Stroke;
 import org.pergamena.core.map.Topic;
 
 /**
@@ -119,11 +120,21 @@ final class Regions {
     return arrangement.spacing() == null ? 1 : arrangement.spacing().factor();
   }
 
+  /** Whether the lines below a topic end in heads. */
+  boolean arrows(Topic topic) {
+    return Boolean.TRUE.equals(sheet.style(topic).line().arrows());
+  }
+
   /** A line from a topic to its children, relative to where the topic stands. */
   Line line(Topic topic, Path path, double x, double y) {
     double usual = sheet.level(topic) == 0 ? ROOT_STROKE : STROKE;
-    double width = usual * sheet.palette().weight();
-    String ink = sheet.palette().pigment(sheet.branch(topic));
+    Stroke given = sheet.style(topic).line();
+    double strength = given.strength() == null ? 1 : given.strength().factor();
+    double width = usual * strength * sheet.palette().weight();
+    String ink =
+        given.colour() == null
+            ? sheet.palette().pigment(sheet.branch(topic))
+            : sheet.palette().colour(given.colour());
     return new Line(path.moved(-x, -y), ink, width, List.of());
   }
 
@@ -166,7 +177,7 @@ final class Regions {
           case DOWN -> block.height();
           case LEFT, UP -> 0;
         };
-    Connectors lines = new Connectors(flow, edge);
+    Connectors lines = new Connectors(flow, edge, false);
     double axis = row ? block.width() / 2 : block.axis();
     return placed(
         topic, x, y, flow, List.of(line(topic, lines.stub(axis), 0, 0)), lines.closedToggle(axis));

@@ -77,7 +77,7 @@ final class RowRegion {
     double axis = Math.min(Math.max(wanted, half), width - half);
     double y = up ? high + way : 0;
     double edge = up ? y : block.height();
-    Connectors lines = new Connectors(flow, edge);
+    Connectors lines = new Connectors(flow, edge, regions.arrows(root));
     double spine = way - BRACE_GAP - Connectors.BRACE / 2;
     LineForm form = regions.form(root, LineForm.BRACE);
     double left = axis - half;

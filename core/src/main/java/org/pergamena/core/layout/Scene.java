@@ -10,14 +10,14 @@ import java.util.UUID;
  *
  * @param width of all that is drawn, margins included
  * @param height of all that is drawn, margins included
- * @param ground the colour behind all
+ * @param backdrop behind all
  * @param topics every parent before its children
  * @param zones where a dragged topic would go, the same for each topic
  */
 public record Scene(
     double width,
     double height,
-    String ground,
+    Backdrop backdrop,
     List<Placed> topics,
     List<Across> links,
     List<DropZone> zones) {
@@ -25,9 +25,19 @@ public record Scene(
   private static final double MARGIN = 24;
   private static final int DARK = 3 * 128;
 
+  /** The colour behind all. */
+  public String ground() {
+    return backdrop.ground();
+  }
+
+  /** Words across all, behind what is drawn; null without any. */
+  public Item.Words watermark() {
+    return backdrop.watermark() == null ? null : backdrop.watermark().in(width, height);
+  }
+
   /** Whether its ground is dark, so that what is drawn would be lost on another. */
   public boolean dark() {
-    int colour = Integer.decode(ground);
+    int colour = Integer.decode(ground());
     return (colour >> 16) + (colour >> 8 & 0xff) + (colour & 0xff) < DARK;
   }
 
@@ -35,7 +45,7 @@ public record Scene(
   public Scene only(Set<UUID> kept) {
     List<Placed> placed = topics.stream().filter(topic -> kept.contains(topic.id())).toList();
     if (placed.isEmpty()) {
-      return new Scene(0, 0, ground, List.of(), List.of(), List.of());
+      return new Scene(0, 0, backdrop, List.of(), List.of(), List.of());
     }
     Box all = null;
     for (Placed topic : placed) {
@@ -53,7 +63,7 @@ public record Scene(
     return new Scene(
         all.width() + 2 * MARGIN,
         all.height() + 2 * MARGIN,
-        ground,
+        backdrop,
         placed.stream().map(topic -> topic.at(topic.x() + dx, topic.y() + dy)).toList(),
         between,
         List.of());

@@ -13,6 +13,7 @@ import org.pergamena.core.map.Also;
 import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.Numbering;
+import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 
@@ -25,6 +26,7 @@ public final class Sheet {
     private final List<Topic> children;
     private final Arrangement arrangement;
     private TopicBlock block;
+    private Style style;
 
     Cell(int level, int branch, List<Topic> children, Arrangement arrangement) {
       this.level = level;
@@ -128,6 +130,7 @@ public final class Sheet {
               cell.branch,
               again.containsKey(topic.id()),
               widening(cell.arrangement));
+      cell.style = look.get(i).style();
       cell.block = typesetter.set(topic.content(), look.get(i), setting);
     }
   }
@@ -148,13 +151,12 @@ public final class Sheet {
     return map;
   }
 
-  Palette palette() {
-    return typesetter.palette();
+  Backdrop backdrop() {
+    return Backdrop.of(map.look().paper(), typesetter);
   }
 
-  /** What is drawn in the face that the palette says. */
-  Item plain(Item item) {
-    return typesetter.plain(item);
+  Palette palette() {
+    return typesetter.palette();
   }
 
   /** Width of a line in scene pixels. */
@@ -206,6 +208,11 @@ public final class Sheet {
 
   int branch(Topic topic) {
     return cell(topic.id()).branch;
+  }
+
+  /** How it looks by hand and by rule. */
+  Style style(Topic topic) {
+    return cell(topic.id()).style;
   }
 
   TopicBlock block(Topic topic) {

@@ -3,6 +3,7 @@ package org.pergamena.core.layout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.pergamena.core.layout.Item.Area;
 import org.pergamena.core.layout.Item.Bar;
 import org.pergamena.core.layout.Item.Line;
 import org.pergamena.core.layout.Item.Role;
@@ -10,6 +11,7 @@ import org.pergamena.core.layout.Item.Words;
 import org.pergamena.core.layout.TextStyle.Face;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Picture;
+import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Tag;
 
 /**
@@ -35,6 +37,8 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
   private static final double TEXT_LINE = 19;
   private static final double TEXT_WIDTH = 250;
   private static final int MOST_LINES = 10;
+
+  private static final double OUTLINE = 1.2;
 
   private static final TextStyle TEXT = new TextStyle(Face.READING, 13);
 
@@ -70,26 +74,48 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
   record Setting(
       int level, double numberWidth, int hidden, int branch, boolean guest, double widening) {}
 
+  /** How a label is set, with what a person or a rule says. */
+  private static TextStyle labelled(Setting setting, Style given, Palette palette) {
+    TextStyle usual =
+        setting.guest()
+            ? new TextStyle(Face.READING_ITALIC, 15)
+            : labelStyle(setting.level()).with(given.bold(), given.italic(), larger(given));
+    return given.face() == null ? palette.set(usual) : usual.in(given.face());
+  }
+
+  private static double larger(Style given) {
+    return given.size() == null ? 1 : given.size().factor();
+  }
+
   /** Sets a topic. */
   static TopicBlock set(
       Content content, TopicLook look, Setting setting, Palette palette, TextMeasurer measurer) {
     int level = setting.level();
-    TextStyle style = setting.guest() ? new TextStyle(Face.READING_ITALIC, 15) : labelStyle(level);
-    List<String> lines =
-        LineBreaks.of(content.label(), style, widest(level) * setting.widening(), measurer);
+    Style given = look.style();
+    TextStyle style = labelled(setting, given, palette);
+    Integer wide = setting.guest() ? null : content.look().width();
+    double most = wide == null ? widest(level) * setting.widening() * larger(given) : wide;
+    List<String> lines = LineBreaks.of(content.label(), style, most, measurer);
     double lineHeight = Math.round(style.size() * 1.35);
     double above = look.lead().isEmpty() ? 0 : ROW;
     double below = look.tags().isEmpty() ? 0 : ROW + 4;
     double gap = setting.numberWidth() == 0 ? 0 : setting.numberWidth() + NUMBER_GAP;
+    double words = lines.stream().mapToDouble(line -> measurer.width(line, style)).max().orElse(0);
+    Frame frame = Frame.of(given.outline(), given.ground() != null, words);
     List<Picture> pictures = look.pictures();
     double before = Illustrated.width(pictures, Picture.Where.BEFORE);
-    double left = PAD + (level == 0 ? 0 : gap) + before;
+    double left = PAD + (level == 0 ? 0 : gap) + before + frame.x();
     List<Item> items = new ArrayList<>();
-    double baseline = above + PAD / 2 + Math.round(style.size() * 1.02);
-    double widest = 0;
+    double baseline = above + frame.y() + PAD / 2 + Math.round(style.size() * 1.02);
+    double widest = words + frame.x();
+    double labels = PAD + lines.size() * lineHeight + 2 * frame.y();
+    Box inner = new Box(left, above + frame.y() + PAD / 2, words, labels - PAD - 2 * frame.y());
+    String fill = setting.guest() ? palette.softInk() : palette.labelled(given, setting.branch());
+    framed(frame, inner, given, fill, items, palette);
     if (above > 0) {
-      items.add(new Words(Role.LEAD, look.lead(), left, ROW - 2, LEAD, palette.softInk()));
-      widest = measurer.width(look.lead(), LEAD);
+      TextStyle lead = palette.set(LEAD);
+      items.add(new Words(Role.LEAD, look.lead(), left, ROW - 2, lead, palette.softInk()));
+      widest = Math.max(widest, measurer.width(look.lead(), lead));
     }
     if (level > 0 && !look.number().isEmpty()) {
       TextStyle numbers = numberStyle(level);
@@ -97,55 +123,81 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
       String pigment = palette.pigment(setting.branch());
       items.add(new Words(Role.NUMBER, look.number(), x, baseline, numbers, pigment));
     }
-    String fill =
-        setting.guest()
-            ? palette.softInk()
-            : content.look().ink() == null
-                ? palette.label(setting.branch())
-                : palette.byHand().get(content.look().ink());
     for (int i = 0; i < lines.size(); i++) {
       double y = baseline + i * lineHeight;
       items.add(new Words(Role.LABEL, lines.get(i), left, y, style, fill));
-      widest = Math.max(widest, measurer.width(lines.get(i), style));
     }
-    double end = left + measurer.width(lines.get(lines.size() - 1), style);
     double y = baseline + (lines.size() - 1) * lineHeight;
-    if (look.noted()) {
-      items.add(noted(end + TALLY_GAP, y, palette));
-      end += TALLY_GAP + NOTE_WIDTH;
-    }
-    if (look.remarked()) {
-      items.add(remarked(end + TALLY_GAP, y, palette));
-      end += TALLY_GAP + REMARK_WIDTH;
-    }
-    end = tally(look, end, y, items, palette, measurer);
-    if (setting.hidden() > 0) {
-      String count = setting.hidden() + " below";
-      items.add(new Words(Role.COUNT, count, end + TALLY_GAP, y, COUNT, palette.softInk()));
-      end += TALLY_GAP + measurer.width(count, COUNT);
-    }
-    double labels = PAD + lines.size() * lineHeight;
+    double last = measurer.width(lines.get(lines.size() - 1), style);
+    double end = left + (frame.x() > 0 ? words + frame.x() : last);
+    end = signs(look, setting, end, y, items, palette, measurer);
     if (below > 0) {
       end = Math.max(end, tags(look.tags(), left, above + labels, items, palette, measurer));
     }
     double written = 0;
-    for (String line : written(look.text(), measurer)) {
+    TextStyle text = palette.set(TEXT);
+    for (String line : written(look.text(), text, measurer)) {
       written += TEXT_LINE;
       double at = above + labels + below + written - 6;
-      items.add(new Words(Role.TEXT, line, left, at, TEXT, palette.ink()));
-      widest = Math.max(widest, measurer.width(line, TEXT));
+      items.add(new Words(Role.TEXT, line, left, at, text, palette.ink()));
+      widest = Math.max(widest, measurer.width(line, text));
     }
     double width = Math.max(left + widest, end) + PAD;
     TopicBlock block =
         new TopicBlock(width, above + labels + below + written, above + labels / 2, items);
-    return Illustrated.set(block, pictures, left);
+    return Illustrated.set(block, pictures, left - frame.x());
   }
 
-  private static List<String> written(String text, TextMeasurer measurer) {
+  /** What is behind and around the words. */
+  private static void framed(
+      Frame frame, Box words, Style given, String ink, List<Item> items, Palette palette) {
+    Box box =
+        new Box(
+            words.x() - frame.x(),
+            words.y() - frame.y(),
+            words.width() + 2 * frame.x(),
+            words.height() + 2 * frame.y());
+    if (given.ground() != null) {
+      items.add(new Area(frame.shape(box), palette.colour(given.ground())));
+    }
+    Path line = frame.line(box);
+    if (line != null) {
+      items.add(new Line(line, ink, OUTLINE * palette.weight(), List.of()));
+    }
+  }
+
+  /** What stands behind the words: note, remark, tally, warning and a count; gives its end. */
+  private static double signs(
+      TopicLook look,
+      Setting setting,
+      double from,
+      double baseline,
+      List<Item> items,
+      Palette palette,
+      TextMeasurer measurer) {
+    double end = from;
+    if (look.noted()) {
+      items.add(noted(end + TALLY_GAP, baseline, palette));
+      end += TALLY_GAP + NOTE_WIDTH;
+    }
+    if (look.remarked()) {
+      items.add(remarked(end + TALLY_GAP, baseline, palette));
+      end += TALLY_GAP + REMARK_WIDTH;
+    }
+    end = tally(look, end, baseline, items, palette, measurer);
+    if (setting.hidden() > 0) {
+      String count = setting.hidden() + " below";
+      items.add(new Words(Role.COUNT, count, end + TALLY_GAP, baseline, COUNT, palette.softInk()));
+      end += TALLY_GAP + measurer.width(count, COUNT);
+    }
+    return end;
+  }
+
+  private static List<String> written(String text, TextStyle style, TextMeasurer measurer) {
     List<String> lines = new ArrayList<>();
     for (String paragraph : text.strip().split("\n")) {
       if (!paragraph.isBlank()) {
-        lines.addAll(LineBreaks.of(paragraph.strip(), TEXT, TEXT_WIDTH, measurer));
+        lines.addAll(LineBreaks.of(paragraph.strip(), style, TEXT_WIDTH, measurer));
       }
     }
     if (lines.size() <= MOST_LINES) {
@@ -231,8 +283,9 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
     }
     if (!look.warning().isEmpty()) {
       double left = x + TALLY_GAP;
-      items.add(new Words(Role.WARNING, look.warning(), left, baseline, WARNING, palette.rubric()));
-      x = left + measurer.width(look.warning(), WARNING);
+      TextStyle warning = palette.set(WARNING);
+      items.add(new Words(Role.WARNING, look.warning(), left, baseline, warning, palette.rubric()));
+      x = left + measurer.width(look.warning(), warning);
     }
     return x;
   }

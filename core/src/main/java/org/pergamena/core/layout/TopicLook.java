@@ -2,6 +2,7 @@ package org.pergamena.core.layout;
 
 import java.util.List;
 import org.pergamena.core.map.Picture;
+import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Tag;
 
 /**
@@ -16,6 +17,7 @@ import org.pergamena.core.map.Tag;
  * @param tags what it is marked with, in order
  * @param text that is written out below its label, may be empty
  * @param pictures that stand around its label
+ * @param style by hand and by rule
  */
 public record TopicLook(
     String number,
@@ -26,10 +28,12 @@ public record TopicLook(
     boolean remarked,
     List<Tag> tags,
     String text,
-    List<Picture> pictures) {
+    List<Picture> pictures,
+    Style style) {
   /** Nothing that a person has set beside it. */
   public static TopicLook bare(String number, List<Integer> tally, String warning) {
-    return new TopicLook(number, tally, warning, "", false, false, List.of(), "", List.of());
+    return new TopicLook(
+        number, tally, warning, "", false, false, List.of(), "", List.of(), Style.NONE);
   }
 
   /** What is drawn where the topic is only shown again. */

@@ -3,7 +3,7 @@ package org.pergamena.core.layout;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.pergamena.core.map.Content;
-import org.pergamena.core.map.Ink;
+import org.pergamena.core.map.Style;
 
 /**
  * Sets topics in type with one palette and one measurer. What is set the same is the same object,
@@ -14,7 +14,7 @@ public final class Typesetter {
   private static final int REMEMBERED = 30_000;
 
   /** All that the type of a topic depends on. */
-  private record Key(String label, Ink ink, TopicLook look, TopicBlock.Setting setting) {}
+  private record Key(String label, Integer width, TopicLook look, TopicBlock.Setting setting) {}
 
   private final Palette palette;
   private final TextMeasurer measurer;
@@ -22,11 +22,21 @@ public final class Typesetter {
 
   public Typesetter(Palette palette, TextMeasurer measurer) {
     this.palette = palette;
-    this.measurer =
-        palette.plain() ? (text, style) -> measurer.width(text, style.plain()) : measurer;
+    this.measurer = measurer;
   }
 
-  Palette palette() {
+  /** The contrast of a label with what is behind it, if that is too little; else null. */
+  public Double poorContrast(Style style, int branch) {
+    if (style.ink() == null && style.ground() == null) {
+      return null;
+    }
+    String behind = style.ground() == null ? palette.ground() : palette.colour(style.ground());
+    double ratio = Contrast.ratio(palette.labelled(style, branch), behind);
+    return ratio >= Contrast.LEAST ? null : Math.floor(ratio * 10) / 10;
+  }
+
+  /** The colours that it paints with. */
+  public Palette palette() {
     return palette;
   }
 
@@ -35,29 +45,11 @@ public final class Typesetter {
     return measurer.width(text, style);
   }
 
-  private TopicBlock plain(TopicBlock block) {
-    return palette.plain()
-        ? new TopicBlock(
-            block.width(),
-            block.height(),
-            block.axis(),
-            block.items().stream().map(this::plain).toList())
-        : block;
-  }
-
-  /** The same without serifs, where the palette says so. */
-  Item plain(Item item) {
-    return palette.plain() && item instanceof Item.Words words
-        ? new Item.Words(
-            words.role(), words.text(), words.x(), words.y(), words.style().plain(), words.fill())
-        : item;
-  }
-
   TopicBlock set(Content content, TopicLook look, TopicBlock.Setting setting) {
-    Key key = new Key(content.label(), content.look().ink(), look, setting);
+    Key key = new Key(content.label(), content.look().width(), look, setting);
     TopicBlock block = blocks.get(key);
     if (block == null) {
-      block = plain(TopicBlock.set(content, look, setting, palette, measurer));
+      block = TopicBlock.set(content, look, setting, palette, measurer);
       if (blocks.size() >= REMEMBERED) {
         blocks.clear();
       }

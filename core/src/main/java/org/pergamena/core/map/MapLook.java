@@ -1,17 +1,36 @@
 package org.pergamena.core.map;
 
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+
 /**
  * How a map as a whole is shown.
  *
  * @param arrangement has a layout
  * @param numbered whether topics have their numbers beside them
  * @param tinted whether a cross-link has the colour of the branch that it comes from
+ * @param paper what it is drawn on
+ * @param styles of its topics
  */
 public record MapLook(
-    Arrangement arrangement, MapTheme theme, boolean numbered, Crossing crossing, boolean tinted) {
+    Arrangement arrangement,
+    MapTheme theme,
+    boolean numbered,
+    Crossing crossing,
+    boolean tinted,
+    Paper paper,
+    Styles styles) {
   /** The look of a map that nobody has given another. */
   public static final MapLook USUAL =
-      new MapLook(Arrangement.of(LayoutKind.BRACES), MapTheme.VELLUM, true, Crossing.LINES, false);
+      new MapLook(
+          Arrangement.of(LayoutKind.BRACES),
+          MapTheme.VELLUM,
+          true,
+          Crossing.LINES,
+          false,
+          Paper.NONE,
+          Styles.NONE);
 
   public MapLook {
     if (arrangement.layout() == null) {
@@ -21,17 +40,32 @@ public record MapLook(
 
   /** The same laid out in another way. */
   public MapLook with(Arrangement newArrangement) {
-    return new MapLook(newArrangement, theme, numbered, crossing, tinted);
+    return new MapLook(newArrangement, theme, numbered, crossing, tinted, paper, styles);
+  }
+
+  /** The same for a copy of its map. */
+  MapLook copied(Map<UUID, UUID> topics, UnaryOperator<UUID> sources) {
+    return styles.rules().isEmpty() ? this : with(styles.copied(topics, sources));
   }
 
   /** The same in another theme. */
   public MapLook with(MapTheme newTheme) {
-    return new MapLook(arrangement, newTheme, numbered, crossing, tinted);
+    return new MapLook(arrangement, newTheme, numbered, crossing, tinted, paper, styles);
   }
 
   /** The same with cross-links drawn in another way. */
   public MapLook with(Crossing newCrossing) {
-    return new MapLook(arrangement, theme, numbered, newCrossing, tinted);
+    return new MapLook(arrangement, theme, numbered, newCrossing, tinted, paper, styles);
+  }
+
+  /** The same on other paper. */
+  public MapLook with(Paper newPaper) {
+    return new MapLook(arrangement, theme, numbered, crossing, tinted, newPaper, styles);
+  }
+
+  /** The same with other looks of its topics. */
+  public MapLook with(Styles newStyles) {
+    return new MapLook(arrangement, theme, numbered, crossing, tinted, paper, newStyles);
   }
 
   /** How cross-links are drawn. */

@@ -327,7 +327,7 @@ public final class TopicMap {
             .toList();
     Map<UUID, Integer> sameColours = new HashMap<>();
     colours.forEach((main, colour) -> sameColours.put(ids.get(main), colour));
-    return of(copies, across, shown, List.of(), look, legend, sameColours);
+    return of(copies, across, shown, List.of(), look.copied(ids, sources), legend, sameColours);
   }
 
   /**

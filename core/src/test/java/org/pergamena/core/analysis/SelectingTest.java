@@ -6,6 +6,7 @@ import static org.pergamena.core.map.Maps.id;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.analysis.Selecting.Bearing;
+import org.pergamena.core.map.Colour;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Ink;
@@ -14,6 +15,7 @@ import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.relate.Standing;
@@ -35,7 +37,8 @@ class SelectingTest {
                       new ContentChange.Refill(id("fish"), "", List.of(passage("b", 9)), List.of()),
                       new ContentChange.Annotate(id("squeeze"), "Ask the Warden"),
                       new ContentChange.Mark(id("squeeze"), List.of("agreed")),
-                      new LookChange.Paint(id("creeks"), Look.inked(Ink.WOAD)))))
+                      new LookChange.Paint(
+                          id("creeks"), Look.NONE.styled(Style.inked(Colour.of(Ink.WOAD)))))))
           .map();
 
   private static List<String> chosen(Selecting wanted) {

@@ -11,6 +11,7 @@ import org.pergamena.core.layout.Item.Words;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Picture.Where;
+import org.pergamena.core.map.Style;
 
 class IllustratedTest {
   private static final TopicBlock BARE = set(List.of());
@@ -22,7 +23,8 @@ class IllustratedTest {
   private static TopicBlock set(List<Picture> pictures) {
     return TopicBlock.set(
         Content.labelled("Old wall"),
-        new TopicLook("1.1", List.of(0), "thin", "", false, false, List.of(), "", pictures),
+        new TopicLook(
+            "1.1", List.of(0), "thin", "", false, false, List.of(), "", pictures, Style.NONE),
         new TopicBlock.Setting(2, 20, 0, 0, false, 1),
         Papers.PALETTE,
         Papers.MEASURER);

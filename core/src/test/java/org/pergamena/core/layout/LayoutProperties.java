@@ -28,6 +28,7 @@ import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Spacing;
+import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -60,7 +61,8 @@ class LayoutProperties {
                     random.nextInt(4) == 0,
                     random.nextInt(3) == 0 ? List.of(new Tag("t", "open", "", "leaf")) : List.of(),
                     random.nextInt(6) == 0 ? "Ask the warden." : "",
-                    topic.content().gloss().pictures()),
+                    topic.content().gloss().pictures(),
+                    Style.NONE),
             new Typesetter(
                 PALETTE, (text, style) -> text.length() * letterWidth * style.size() / 30));
     Scene scene = MapLayout.lay(sheet);

@@ -15,6 +15,7 @@ import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Colour;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LayoutKind;
@@ -25,6 +26,9 @@ import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Maps;
 import org.pergamena.core.map.Numbering;
+import org.pergamena.core.map.Paper;
+import org.pergamena.core.map.Style;
+import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
 
@@ -90,7 +94,12 @@ class LayoutTest {
 
   @Test
   void an_ink_given_by_hand_is_that_of_the_label_alone() {
-    TopicMap map = Maps.marsh().apply(new LookChange.Paint(id("wall"), Look.inked(Ink.WOAD))).map();
+    TopicMap map =
+        Maps.marsh()
+            .apply(
+                new LookChange.Paint(
+                    id("wall"), Look.NONE.styled(Style.inked(Colour.of(Ink.WOAD)))))
+            .map();
     Placed wall = placed(scene(map, Set.of()), "wall");
     assertThat(words(wall, Role.LABEL)).extracting(Words::fill).containsExactly("#0000ff");
     assertThat(words(wall, Role.NUMBER)).extracting(Words::fill).containsExactly("#111111");
@@ -199,7 +208,13 @@ class LayoutTest {
     assertThat(scene(map, Set.of()).links()).extracting(Scene.Across::ink).containsOnly("#aa0000");
     MapLook tinted =
         new MapLook(
-            Arrangement.of(LayoutKind.BRACES), MapTheme.VELLUM, true, MapLook.Crossing.TIES, true);
+            Arrangement.of(LayoutKind.BRACES),
+            MapTheme.VELLUM,
+            true,
+            MapLook.Crossing.TIES,
+            true,
+            Paper.NONE,
+            Styles.NONE);
     Scene scene = scene(map.apply(new LookChange.Arrange(tinted)).map(), Set.of());
     assertThat(scene.links())
         .extracting(Scene.Across::ink)

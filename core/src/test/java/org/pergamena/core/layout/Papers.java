@@ -10,6 +10,7 @@ import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.Typeface;
 
 /** Scenes for tests, in a type of which every letter is eight pixels wide. */
 final class Papers {
@@ -19,7 +20,7 @@ final class Papers {
       new Palette(
           "#ffffff",
           1,
-          false,
+          Typeface.BOOK,
           "#000000",
           "#666666",
           "#aa0000",

@@ -8,7 +8,10 @@ import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
+import org.pergamena.core.map.Colour;
+import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Tag;
+import org.pergamena.core.map.Typeface;
 
 class PlateTest {
   private static final Typesetter TYPE =
@@ -16,7 +19,7 @@ class PlateTest {
           new Palette(
               "#ffffff",
               1,
-              false,
+              Typeface.BOOK,
               "#111111",
               "#555555",
               "#aa0000",
@@ -25,7 +28,7 @@ class PlateTest {
               Map.of()),
           (text, style) -> text.length() * style.size() / 2);
   private static final Scene SCENE =
-      new Scene(400, 300, "#ffffff", List.of(), List.of(), List.of());
+      new Scene(400, 300, Backdrop.plain("#ffffff"), List.of(), List.of(), List.of());
 
   private static List<String> words(Placed placed) {
     return placed.items().stream()
@@ -43,6 +46,7 @@ class PlateTest {
             List.of("Survey", "Letter"),
             List.of(new Plate.Mark("thin", "too little bears it out")),
             List.of(new Tag("t", "open question", "Nobody knows.", "x")),
+            List.of(new Plate.Sample(Style.grounded(Colour.read("#99aa99")), "well borne out")),
             new TreeSet<>(Set.of(true, false)));
     Scene plate = Plate.of(SCENE, "The marsh", key, TYPE);
     Placed below = plate.topics().get(0);
@@ -58,6 +62,7 @@ class PlateTest {
             "too little bears it out",
             "open question",
             "Nobody knows.",
+            "well borne out",
             "a link across the map",
             "a supposed link");
     assertThat(
@@ -73,9 +78,11 @@ class PlateTest {
   void a_long_title_widens_the_page_and_long_legends_take_several_rows() {
     String title = "A very long title of a very small map that says all there is to say";
     List<String> sources = List.of("One source of a length", "Another source of a length", "Third");
-    Scene plate = Plate.of(SCENE, title, new Plate.Key(sources, List.of(), List.of(), NONE), TYPE);
+    Scene plate =
+        Plate.of(SCENE, title, new Plate.Key(sources, List.of(), List.of(), List.of(), NONE), TYPE);
     assertThat(plate.width()).isGreaterThan(title.length() * 11);
-    Scene few = Plate.of(SCENE, "x", new Plate.Key(sources, List.of(), List.of(), NONE), TYPE);
+    Scene few =
+        Plate.of(SCENE, "x", new Plate.Key(sources, List.of(), List.of(), List.of(), NONE), TYPE);
     assertThat(few.width()).isEqualTo(400);
     assertThat(
             few.topics().get(0).items().stream()

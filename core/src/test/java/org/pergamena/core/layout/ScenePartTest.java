@@ -31,7 +31,7 @@ class ScenePartTest {
       new Scene(
           400,
           300,
-          "#ffffff",
+          Backdrop.plain("#ffffff"),
           List.of(topic(A, 10, 10), topic(B, 200, 100), topic(C, 300, 200)),
           List.of(link(A, B), link(B, C)),
           List.of());

@@ -8,6 +8,7 @@ import org.pergamena.core.layout.Item.Line;
 import org.pergamena.core.layout.Item.Role;
 import org.pergamena.core.layout.Item.Words;
 import org.pergamena.core.map.Content;
+import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Tag;
 
 class TopicBlockTest {
@@ -32,7 +33,16 @@ class TopicBlockTest {
     TopicBlock full =
         set(
             new TopicLook(
-                "1.1", List.of(), "", "kept by", true, true, List.of(AGREED), "", List.of()));
+                "1.1",
+                List.of(),
+                "",
+                "kept by",
+                true,
+                true,
+                List.of(AGREED),
+                "",
+                List.of(),
+                Style.NONE));
     assertThat(words(full, Role.LEAD)).containsExactly("kept by");
     assertThat(words(full, Role.TAG)).containsExactly("agreed");
     assertThat(full.height()).isGreaterThan(bare.height() + 30);
@@ -62,7 +72,8 @@ class TopicBlockTest {
                 false,
                 List.of(AGREED, other, AGREED, other, other),
                 "",
-                List.of()));
+                List.of(),
+                Style.NONE));
     assertThat(words(block, Role.TAG)).containsExactly("agreed", "open", "agreed", "+2");
   }
 
@@ -79,7 +90,8 @@ class TopicBlockTest {
                 false,
                 List.of(),
                 "one\n\ntwo " + "word ".repeat(400),
-                List.of()));
+                List.of(),
+                Style.NONE));
     List<String> lines = words(block, Role.TEXT);
     assertThat(lines).hasSize(10);
     assertThat(lines.get(0)).isEqualTo("one");

@@ -115,7 +115,10 @@ class TopicMapProperties {
       case 7 -> new LinkChange.Connect(link(topic, any(map, random), random));
       case 8 -> new LinkChange.Disconnect(anyLink(map, random));
       case 9 -> new LinkChange.Rephrase(anyLink(map, random), "phrase " + random.nextInt(9));
-      case 10 -> new LookChange.Paint(topic.id(), Look.inked(Ink.values()[random.nextInt(8)]));
+      case 10 ->
+          new LookChange.Paint(
+              topic.id(),
+              Look.NONE.styled(Style.inked(Colour.of(Ink.values()[random.nextInt(8)]))));
       case 11 ->
           new LookChange.Arrange(
               new MapLook(
@@ -123,7 +126,9 @@ class TopicMapProperties {
                   MapTheme.values()[random.nextInt(6)],
                   random.nextBoolean(),
                   MapLook.Crossing.values()[random.nextInt(3)],
-                  random.nextBoolean()));
+                  random.nextBoolean(),
+                  Paper.NONE,
+                  Styles.NONE));
       case 12 -> shelf(random);
       case 14 -> new Regrouping(map).merge(topic.id(), List.of(any(map, random).id()));
       case 15 -> new Regrouping(map).between(List.of(topic.id()), added(random));

@@ -14,6 +14,8 @@ import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Maps;
+import org.pergamena.core.map.Paper;
+import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Block;
@@ -103,7 +105,9 @@ class MarkdownOutlineTest {
             MapTheme.VELLUM,
             false,
             MapLook.Crossing.TIES,
-            false);
+            false,
+            Paper.NONE,
+            Styles.NONE);
     TopicMap map = Maps.marsh().apply(new LookChange.Arrange(plain)).map();
     assertThat(MarkdownOutline.write(map, List.of())).contains("## wall\n\n### age\n");
   }

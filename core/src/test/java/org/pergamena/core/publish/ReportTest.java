@@ -22,7 +22,9 @@ import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Maps;
+import org.pergamena.core.map.Paper;
 import org.pergamena.core.map.Picture;
+import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.reference.Citation;
@@ -109,7 +111,9 @@ class ReportTest {
             MapTheme.VELLUM,
             false,
             MapLook.Crossing.LINES,
-            false);
+            false,
+            Paper.NONE,
+            Styles.NONE);
     assertThat(headings(report(map.apply(new LookChange.Arrange(bare)).map())))
         .contains("1  wall".strip());
   }

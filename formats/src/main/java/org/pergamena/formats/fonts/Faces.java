@@ -6,38 +6,44 @@ import java.awt.font.TextAttribute;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.pergamena.core.layout.TextStyle;
 import org.pergamena.core.layout.TextStyle.Face;
 
-/** The very font files that the browser loads, as AWT fonts with kerning. */
+/** The very font files that the browser loads, as AWT fonts with kerning, each once it is used. */
 public final class Faces {
-  private static final Map<Face, String> FILES =
-      new EnumMap<>(
-          Map.of(
-              Face.READING, "Literata_400Regular",
-              Face.READING_ITALIC, "Literata_400Regular_Italic",
-              Face.READING_MEDIUM, "Literata_500Medium",
-              Face.READING_SEMIBOLD, "Literata_600SemiBold",
-              Face.CONTROL, "AlegreyaSans_400Regular",
-              Face.CONTROL_MEDIUM, "AlegreyaSans_500Medium",
-              Face.CONTROL_BOLD, "AlegreyaSans_700Bold"));
-  private static final Map<Face, Font> FONTS = new EnumMap<>(Face.class);
-
-  static {
-    FILES.forEach((face, file) -> FONTS.put(face, load(file)));
-  }
+  private static final Map<Face, Font> FONTS = new ConcurrentHashMap<>();
 
   private Faces() {}
 
+  private static String name(Face face) {
+    String weight =
+        switch (face.weight()) {
+          case 400 -> "400Regular";
+          case 500 -> "500Medium";
+          case 600 -> "600SemiBold";
+          default -> "700Bold";
+        };
+    return family(face).replace(" ", "") + "_" + weight + (face.italic() ? "_Italic" : "");
+  }
+
+  /** The name of its family, as pages and drawings call it. */
+  public static String family(Face face) {
+    return switch (face.typeface()) {
+      case BOOK -> "Literata";
+      case PLAIN -> "Alegreya Sans";
+      case FINE -> "EB Garamond";
+      case NARROW -> "Fira Sans Condensed";
+      case TYPED -> "JetBrains Mono";
+    };
+  }
+
   /** The font for a style. */
   public static Font font(TextStyle style) {
-    return FONTS
-        .get(style.face())
+    return plain(style.face())
         .deriveFont(
             Map.of(
                 TextAttribute.SIZE, (float) style.size(),
@@ -45,32 +51,42 @@ public final class Faces {
                 TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
   }
 
+  private static Font plain(Face face) {
+    return FONTS.computeIfAbsent(face, Faces::load);
+  }
+
   /** The bytes of the file of a face, and the names by which fonts made of it go. */
   public record FontFile(String postScriptName, String family, byte[] bytes) {}
 
-  /** The files of all faces. */
-  public static List<FontFile> files() {
-    List<FontFile> files = new ArrayList<>();
-    FILES.forEach(
-        (face, file) -> {
-          try (InputStream in = Faces.class.getResourceAsStream(file + ".ttf")) {
-            Font font = FONTS.get(face);
-            String family = font.getFamily(Locale.ROOT);
-            files.add(new FontFile(font.getPSName(), family, in.readAllBytes()));
-          } catch (IOException e) {
-            throw new UncheckedIOException("The font " + file + " cannot be read.", e);
-          }
-        });
-    return files;
+  /** The file of a face. */
+  public static FontFile file(Face face) {
+    try (InputStream in = Faces.class.getResourceAsStream(name(face) + ".ttf")) {
+      Font font = plain(face);
+      return new FontFile(font.getPSName(), font.getFamily(Locale.ROOT), in.readAllBytes());
+    } catch (IOException e) {
+      throw new UncheckedIOException("The font " + name(face) + " cannot be read.", e);
+    }
   }
 
-  private static Font load(String file) {
-    try (InputStream in = Faces.class.getResourceAsStream(file + ".ttf")) {
+  /** The faces that pages are written in. */
+  public static List<Face> ofPages() {
+    return List.of(
+        Face.READING,
+        Face.READING_ITALIC,
+        Face.READING_MEDIUM,
+        Face.READING_SEMIBOLD,
+        Face.CONTROL,
+        Face.CONTROL_MEDIUM,
+        Face.CONTROL_BOLD);
+  }
+
+  private static Font load(Face face) {
+    try (InputStream in = Faces.class.getResourceAsStream(name(face) + ".ttf")) {
       return Font.createFont(Font.TRUETYPE_FONT, in);
     } catch (IOException e) {
-      throw new UncheckedIOException("The font " + file + " cannot be read.", e);
+      throw new UncheckedIOException("The font " + name(face) + " cannot be read.", e);
     } catch (FontFormatException e) {
-      throw new IllegalStateException("The font " + file + " is damaged.", e);
+      throw new IllegalStateException("The font " + name(face) + " is damaged.", e);
     }
   }
 }

@@ -1,8 +1,6 @@
 package org.pergamena.formats.fonts;
 
 import java.io.IOException;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
@@ -14,14 +12,10 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 public final class PdfFonts {
   private PdfFonts() {}
 
-  /** All faces, for one document. */
-  public static Map<Faces.FontFile, PDFont> of(PDDocument document) throws IOException {
-    Map<Faces.FontFile, PDFont> fonts = new LinkedHashMap<>();
-    for (Faces.FontFile file : Faces.files()) {
-      TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(file.bytes()));
-      font.setEnableGsub(false); // letters that are joined are not found as letters
-      fonts.put(file, PDType0Font.load(document, font, true));
-    }
-    return fonts;
+  /** A face, for one document. */
+  public static PDFont of(Faces.FontFile file, PDDocument document) throws IOException {
+    TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(file.bytes()));
+    font.setEnableGsub(false); // letters that are joined are not found as letters
+    return PDType0Font.load(document, font, true);
   }
 }

@@ -16,9 +16,12 @@ import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Paper;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Spacing;
 import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Style;
+import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.CueSpan;
@@ -61,6 +64,8 @@ record MapDocument(
       Boolean numbered,
       MapLook.Crossing crossing,
       Boolean tinted,
+      Paper paper,
+      Styles styles,
       Map<String, Integer> colours) {}
 
   /** A source; offsets count UTF-16 code units of its text. */
@@ -80,7 +85,11 @@ record MapDocument(
   @JsonInclude(Include.NON_NULL)
   record WorkJson(String source, String key, Map<String, Object> item) {}
 
-  /** A topic; parents stand before their children, and siblings in their order. */
+  /**
+   * A topic; parents stand before their children, and siblings in their order.
+   *
+   * @param ink that files had before there were styles
+   */
   @JsonInclude(Include.NON_EMPTY)
   record TopicJson(
       String id,
@@ -95,7 +104,11 @@ record MapDocument(
       @JsonInclude(Include.ALWAYS) String summary,
       @JsonInclude(Include.NON_NULL) Boolean aside,
       Ink ink,
+      @JsonInclude(Include.NON_NULL) Style style,
+      @JsonInclude(Include.NON_NULL) Style below,
       Look.Spot spot,
+      Look.Spot off,
+      @JsonInclude(Include.NON_NULL) Integer width,
       @JsonInclude(Include.NON_NULL) ArrangementJson arrangement,
       @JsonInclude(Include.ALWAYS) List<ExtentJson> extent,
       @JsonInclude(Include.ALWAYS) List<PassageJson> passages) {}

@@ -13,6 +13,9 @@ import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.MapLook;
+import org.pergamena.core.map.Paper;
+import org.pergamena.core.map.Style;
+import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Locator;
@@ -35,7 +38,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Writes a map with its sources as one JSON document; offsets count UTF-16 code units. */
 public final class MapJson {
   private static final JsonMapper MAPPER =
-      JsonMapper.builder().disable(tools.jackson.core.StreamWriteFeature.AUTO_CLOSE_TARGET).build();
+      Looks.mapper().disable(tools.jackson.core.StreamWriteFeature.AUTO_CLOSE_TARGET).build();
 
   private final Map<UUID, Source> sources;
 
@@ -83,6 +86,8 @@ public final class MapJson {
         look.numbered(),
         look.crossing(),
         look.tinted(),
+        look.paper().equals(Paper.NONE) ? null : look.paper(),
+        look.styles().equals(Styles.NONE) ? null : look.styles(),
         colours);
   }
 
@@ -135,8 +140,12 @@ public final class MapJson {
             .toList(),
         topic.summary(),
         topic.aside() ? true : null,
-        look.ink(),
+        null,
+        look.style().equals(Style.NONE) ? null : look.style(),
+        look.below().equals(Style.NONE) ? null : look.below(),
         look.spot(),
+        look.off(),
+        look.width(),
         arrangement(look.arrangement()),
         topic.extent().stream()
             .map(e -> new ExtentJson(id(e.source()), e.span().start(), e.span().end()))

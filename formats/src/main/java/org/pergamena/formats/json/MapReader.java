@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.Arrangement;
+import org.pergamena.core.map.Colour;
 import org.pergamena.core.map.Comment;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.CrossLink;
@@ -23,8 +24,11 @@ import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Paper;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Style;
+import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.reference.CitationKey;
@@ -50,7 +54,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads what {@link MapJson} writes; what is missing is taken as it usually is. */
 public final class MapReader {
   private static final JsonMapper MAPPER =
-      JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
+      Looks.mapper().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
 
   private final MapDocument document;
   private final UUID author;
@@ -130,7 +134,9 @@ public final class MapReader {
                     or(look.theme(), MapTheme.VELLUM),
                     or(look.numbered(), true),
                     or(look.crossing(), MapLook.Crossing.LINES),
-                    or(look.tinted(), false)),
+                    or(look.tinted(), false),
+                    or(look.paper(), Paper.NONE),
+                    or(look.styles(), Styles.NONE)),
             document.tags() == null ? Legend.USUAL : new Legend(document.tags()),
             colours);
     return new WholeMap(map, sources, works(), document.citing());
@@ -225,13 +231,25 @@ public final class MapReader {
             .map(e -> new Extent(id(e.source()), new Span(e.start(), e.end())))
             .toList(),
         or(topic.aside(), false),
-        new Look(topic.ink(), topic.spot(), arrangement(topic.arrangement())),
+        new Look(
+            style(topic),
+            or(topic.below(), Style.NONE),
+            topic.spot(),
+            topic.off(),
+            topic.width(),
+            arrangement(topic.arrangement())),
         new Gloss(
             or(topic.definition(), ""),
             or(topic.pinned(), false),
             or(topic.lead(), ""),
             list(topic.tags()),
             list(topic.pictures()).stream().map(MapReader::picture).toList()));
+  }
+
+  private static Style style(TopicJson topic) {
+    return topic.ink() == null
+        ? or(topic.style(), Style.NONE)
+        : or(topic.style(), Style.inked(Colour.of(topic.ink())));
   }
 
   private static Picture picture(PictureJson read) {

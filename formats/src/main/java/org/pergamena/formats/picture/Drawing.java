@@ -1,27 +1,30 @@
 package org.pergamena.formats.picture;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import org.pergamena.core.analysis.Support;
 import org.pergamena.core.layout.MapLayout;
+import org.pergamena.core.layout.Palette;
 import org.pergamena.core.layout.Plate;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.Sheet;
 import org.pergamena.core.layout.TextMeasurer;
 import org.pergamena.core.layout.TopicLook;
 import org.pergamena.core.layout.Typesetter;
+import org.pergamena.core.look.Dressing;
 import org.pergamena.core.map.Gloss;
+import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.MapLook;
-import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.Topic;
@@ -38,14 +41,18 @@ public class Drawing {
           "thin", "few passages bear it out",
           "unsupported", "no passage bears it out");
 
-  private final Map<MapTheme, Typesetter> typesetters = new EnumMap<>(MapTheme.class);
+  /** Those that papers of people's own have at most before they are made anew. */
+  private static final int MOST_TYPESETTERS = 40;
 
-  /** Makes none of the typesetters remember anything yet. */
-  public Drawing() {
-    TextMeasurer measurer = new FontMeasurer();
-    for (MapTheme theme : MapTheme.values()) {
-      typesetters.put(theme, new Typesetter(Theme.of(theme).palette(), measurer));
+  private final TextMeasurer measurer = new FontMeasurer();
+  private final Map<Palette, Typesetter> typesetters = new ConcurrentHashMap<>();
+
+  private Typesetter typesetter(MapLook look) {
+    Palette palette = Theme.of(look.theme()).palette().on(look.paper());
+    if (typesetters.size() > MOST_TYPESETTERS) {
+      typesetters.clear();
     }
+    return typesetters.computeIfAbsent(palette, p -> new Typesetter(p, measurer));
   }
 
   /**
@@ -61,11 +68,13 @@ public class Drawing {
     map.comments().stream()
         .filter(comment -> !comment.resolved())
         .forEach(comment -> remarked.add(comment.subject()));
+    Map<UUID, Support> supports = Support.of(map);
     return new Prepared(
-        typesetters.get(map.look().theme()),
+        typesetter(map.look()),
         map,
         Numbering.of(map),
-        Support.of(map),
+        supports,
+        Dressing.of(map, supports, sources),
         inks,
         remarked,
         fresh,
@@ -110,8 +119,28 @@ public class Drawing {
             cited.isEmpty() ? List.of() : sources.stream().map(Source::name).toList(),
             told,
             map.legend().tags().stream().filter(tag -> tags.contains(tag.id())).toList(),
+            looks(map, sources),
             links),
-        typesetters.get(map.look().theme()));
+        typesetter(map.look()));
+  }
+
+  private static List<Plate.Sample> looks(TopicMap map, List<Source> sources) {
+    if (map.look().styles().rules().isEmpty()) {
+      return List.of();
+    }
+    Map<UUID, String> names = new HashMap<>();
+    sources.forEach(source -> names.put(source.id(), source.name()));
+    return Dressing.of(map, Support.of(map), sources.stream().map(Source::id).toList())
+        .key()
+        .stream()
+        .map(entry -> new Plate.Sample(entry.style(), meaning(entry, names, map)))
+        .toList();
+  }
+
+  private static String meaning(Dressing.Entry entry, Map<UUID, String> names, TopicMap map) {
+    String name = names.getOrDefault(entry.subject(), "");
+    String tag = entry.tag() == null ? "" : map.legend().tag(entry.tag()).map(Tag::word).orElse("");
+    return (entry.words() + " " + name).strip() + (tag.isEmpty() ? "" : " (" + tag + ")");
   }
 
   /** A map with what is drawn of its topics beside their labels. */
@@ -120,13 +149,26 @@ public class Drawing {
       TopicMap map,
       Map<UUID, String> numbers,
       Map<UUID, Support> supports,
+      Dressing dressing,
       Map<UUID, Integer> inks,
       Set<UUID> remarked,
       Set<UUID> fresh,
       Function<UUID, String> marks) {
 
     private Prepared marked(Function<UUID, String> given) {
-      return new Prepared(typesetter, map, numbers, supports, inks, remarked, fresh, given);
+      return new Prepared(
+          typesetter, map, numbers, supports, dressing, inks, remarked, fresh, given);
+    }
+
+    /** The contrast of a label with what is behind it, if that is too little; else null. */
+    public Double poorContrast(UUID topic, int branch) {
+      return typesetter.poorContrast(dressing.styles().get(topic), branch);
+    }
+
+    /** What the looks by rule mean, painted. */
+    public List<Keyed> key() {
+      Palette palette = typesetter.palette();
+      return dressing.key().stream().map(entry -> Keyed.of(entry, palette)).toList();
     }
 
     /** The scene in which some topics' branches are closed. */
@@ -163,7 +205,7 @@ public class Drawing {
     MapLook shown = prepared.map().look();
     String number = shown.numbered() ? prepared.numbers().get(topic.id()) : "";
     Gloss gloss = topic.content().gloss();
-    List<Tag> tags = prepared.map().legend().of(topic);
+    List<Tag> tags = tags(topic, prepared);
     String text = loose ? topic.note() : "";
     return new TopicLook(
         number,
@@ -174,6 +216,17 @@ public class Drawing {
         remarked(topic, prepared.remarked()),
         tags,
         text,
-        gloss.pictures());
+        gloss.pictures(),
+        prepared.dressing().styles().get(topic.id()));
+  }
+
+  /** The tags that a topic was given, then those that a rule has it show. */
+  private static List<Tag> tags(Topic topic, Prepared prepared) {
+    Legend legend = prepared.map().legend();
+    Set<Tag> tags = new LinkedHashSet<>(legend.of(topic));
+    for (String shown : prepared.dressing().tags().getOrDefault(topic.id(), List.of())) {
+      legend.tag(shown).ifPresent(tags::add);
+    }
+    return List.copyOf(tags);
   }
 }

@@ -2,10 +2,8 @@ package org.pergamena.formats.picture;
 
 import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
 import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2DFontTextDrawer;
-import java.awt.Color;
 import java.awt.Font;
 import java.awt.Graphics2D;
-import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.ArrayList;
@@ -25,9 +23,12 @@ import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlin
 import org.apache.pdfbox.util.Matrix;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.layout.TextStyle.Face;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.formats.fonts.Faces;
 import org.pergamena.formats.fonts.PdfFonts;
+import org.pergamena.formats.fonts.Used;
 import org.pergamena.formats.image.Gallery;
 
 /**
@@ -147,10 +148,9 @@ public final class PdfPicture {
   private void draw(Gallery gallery, PdfTags tags) throws IOException {
     PdfBoxGraphics2D g =
         new PdfBoxGraphics2D(document, (float) scene.width(), (float) scene.height());
-    g.setFontTextDrawer(new Shipped(document));
+    g.setFontTextDrawer(new Shipped(document, scene));
     if (paper.kind() == Paper.Kind.FIT || scene.dark()) {
-      g.setColor(Color.decode(scene.ground()));
-      g.fill(new Rectangle2D.Double(0, 0, scene.width(), scene.height()));
+      ScenePainter.ground(scene, g);
     }
     ScenePainter.paint(scene, gallery, g);
     g.dispose();
@@ -240,8 +240,11 @@ public final class PdfPicture {
   private static final class Shipped extends PdfBoxGraphics2DFontTextDrawer {
     private final Map<String, PDFont> fonts = new HashMap<>();
 
-    Shipped(PDDocument document) throws IOException {
-      PdfFonts.of(document).forEach((file, font) -> fonts.put(file.postScriptName(), font));
+    Shipped(PDDocument document, Scene scene) throws IOException {
+      for (Face face : Used.in(scene)) {
+        Faces.FontFile file = Faces.file(face);
+        fonts.put(file.postScriptName(), PdfFonts.of(file, document));
+      }
     }
 
     @Override

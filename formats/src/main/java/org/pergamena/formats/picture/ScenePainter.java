@@ -9,6 +9,7 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
+import org.pergamena.core.layout.Backdrop;
 import org.pergamena.core.layout.Box;
 import org.pergamena.core.layout.Item;
 import org.pergamena.core.layout.Path;
@@ -31,6 +32,7 @@ final class ScenePainter {
     g.setRenderingHint(
         RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);
     g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+    under(scene, gallery, g);
     for (Placed topic : scene.topics()) {
       if (!seen(topic, g)) {
         continue;
@@ -45,6 +47,37 @@ final class ScenePainter {
         .forEach(link -> link.items().forEach(item -> paint(item, scene.ground(), gallery, g)));
   }
 
+  /** Fills the ground with its colour. */
+  static void ground(Scene scene, Graphics2D g) {
+    g.setColor(Color.decode(scene.ground()));
+    g.fill(new Rectangle2D.Double(0, 0, scene.width(), scene.height()));
+  }
+
+  /** What lies on the ground below all, as far as it is painted now. */
+  private static void under(Scene scene, Gallery gallery, Graphics2D g) {
+    Backdrop.Tile tile = scene.backdrop().tile();
+    if (tile != null) {
+      Rectangle2D all = new Rectangle2D.Double(0, 0, scene.width(), scene.height());
+      Shape before = g.getClip();
+      g.clip(all);
+      Rectangle2D clip =
+          g.getClipBounds() == null ? all : all.createIntersection(g.getClipBounds());
+      double side = tile.side();
+      AffineTransform here = g.getTransform();
+      for (double y = Math.floor(clip.getY() / side) * side; y < clip.getMaxY(); y += side) {
+        for (double x = Math.floor(clip.getX() / side) * side; x < clip.getMaxX(); x += side) {
+          g.translate(x, y);
+          tile.lines().forEach(line -> paint(line, scene.ground(), gallery, g));
+          g.setTransform(here);
+        }
+      }
+      g.setClip(before);
+    }
+    if (scene.watermark() != null) {
+      paint(scene.watermark(), scene.ground(), gallery, g);
+    }
+  }
+
   private static void paint(Item item, String ground, Gallery gallery, Graphics2D g) {
     if (item instanceof Item.Words words) {
       g.setFont(Faces.font(words.style()));
@@ -57,6 +90,9 @@ final class ScenePainter {
       Box box = bar.box();
       g.setColor(Color.decode(bar.fill()));
       g.fill(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()));
+    } else if (item instanceof Item.Area area) {
+      g.setColor(Color.decode(area.fill()));
+      g.fill(shape(area.path()));
     } else if (item instanceof Item.Image image) {
       gallery.paint(image.image(), g, image.box());
     } else if (item instanceof Item.Line line) {

@@ -10,12 +10,14 @@ import java.util.stream.Collectors;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
+import org.pergamena.core.layout.Backdrop;
 import org.pergamena.core.layout.Box;
 import org.pergamena.core.layout.Item;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.layout.TextStyle;
 import org.pergamena.core.layout.TextStyle.Face;
+import org.pergamena.formats.fonts.Faces;
 import org.pergamena.formats.fonts.FontMeasurer;
 import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.text.XmlWords;
@@ -106,6 +108,7 @@ public final class SvgPicture {
     if (ground != null) {
       rectangle(new Box(0, 0, scene.width(), scene.height()), ground);
     }
+    under();
     for (Placed topic : scene.topics()) {
       out.writeStartElement("g");
       out.writeAttribute("id", "t" + topic.id());
@@ -126,12 +129,37 @@ public final class SvgPicture {
     out.writeEndDocument();
   }
 
+  /** What lies on the ground below all: a pattern, and words across it. */
+  private void under() throws XMLStreamException {
+    Backdrop.Tile tile = scene.backdrop().tile();
+    if (tile != null) {
+      String side = number(tile.side());
+      out.writeStartElement("defs");
+      out.writeStartElement("pattern");
+      out.writeAttribute("id", "grain");
+      out.writeAttribute("width", side);
+      out.writeAttribute("height", side);
+      out.writeAttribute("patternUnits", "userSpaceOnUse");
+      items(List.copyOf(tile.lines()));
+      out.writeEndElement();
+      out.writeEndElement();
+      rectangle(new Box(0, 0, scene.width(), scene.height()), "url(#grain)");
+    }
+    if (scene.watermark() != null) {
+      words(scene.watermark());
+    }
+  }
+
   private void items(List<Item> items) throws XMLStreamException {
     for (Item item : items) {
       if (item instanceof Item.Words words) {
         words(words);
       } else if (item instanceof Item.Bar bar) {
         rectangle(bar.box(), bar.fill());
+      } else if (item instanceof Item.Area area) {
+        out.writeEmptyElement("path");
+        out.writeAttribute("d", "M0 0" + area.path().svg() + "z");
+        look(Map.of("fill", area.fill()));
       } else if (item instanceof Item.Image image) {
         image(image);
       } else if (item instanceof Item.Line line) {
@@ -168,22 +196,18 @@ public final class SvgPicture {
 
   private static Map<String, String> font(TextStyle style) {
     Face face = style.face();
-    boolean control =
-        face == Face.CONTROL || face == Face.CONTROL_MEDIUM || face == Face.CONTROL_BOLD;
     Map<String, String> looks = new LinkedHashMap<>();
     looks.put("font-size", number(style.size()) + "px");
-    looks.put(
-        "font-family",
-        control ? "'Alegreya Sans', 'Segoe UI', sans-serif" : "Literata, Georgia, serif");
-    String weight =
-        switch (face) {
-          case READING_MEDIUM, CONTROL_MEDIUM -> "500";
-          case READING_SEMIBOLD -> "600";
-          case CONTROL_BOLD -> "700";
-          default -> "400";
+    String family = Faces.family(face);
+    String others =
+        switch (face.typeface()) {
+          case BOOK, FINE -> "Georgia, serif";
+          case PLAIN, NARROW -> "'Segoe UI', sans-serif";
+          case TYPED -> "monospace";
         };
-    looks.put("font-weight", weight);
-    if (face == Face.READING_ITALIC) {
+    looks.put("font-family", (family.contains(" ") ? "'" + family + "'" : family) + ", " + others);
+    looks.put("font-weight", String.valueOf(face.weight()));
+    if (face.italic()) {
       looks.put("font-style", "italic");
     }
     return looks;

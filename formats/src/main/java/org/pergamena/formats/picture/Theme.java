@@ -9,6 +9,7 @@ import java.util.Map;
 import org.pergamena.core.layout.Palette;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.MapTheme;
+import org.pergamena.core.map.Typeface;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -16,7 +17,7 @@ import tools.jackson.databind.json.JsonMapper;
  *
  * @param vellum the ground
  * @param weight how many times as strong as usual lines are, null for as usual
- * @param plain whether letters have no serifs, null for with
+ * @param face that its words are set in, null for the book's
  * @param pigments of the main branches, in order
  * @param inks of the sources, in order
  * @param byHand those that a person can give a topic
@@ -24,7 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 public record Theme(
     String vellum,
     Double weight,
-    Boolean plain,
+    Typeface face,
     String ink,
     String softInk,
     String rubric,
@@ -66,7 +67,7 @@ public record Theme(
     return new Palette(
         vellum,
         weight == null ? 1 : weight,
-        plain != null && plain,
+        face == null ? Typeface.BOOK : face,
         ink,
         softInk,
         rubric,

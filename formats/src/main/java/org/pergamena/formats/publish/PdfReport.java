@@ -11,14 +11,19 @@ import com.openhtmltopdf.util.XRLog;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.text.BreakIterator;
+import java.util.EnumSet;
 import java.util.Locale;
+import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.pergamena.core.layout.Scene;
+import org.pergamena.core.layout.TextStyle.Face;
 import org.pergamena.core.publish.Block;
 import org.pergamena.core.publish.Report;
+import org.pergamena.formats.fonts.Faces;
 import org.pergamena.formats.fonts.PdfFonts;
+import org.pergamena.formats.fonts.Used;
 import org.pergamena.formats.picture.PdfPicture;
 import org.w3c.dom.Element;
 
@@ -28,6 +33,7 @@ import org.w3c.dom.Element;
  */
 final class PdfReport {
   private static final int NORMAL = 400;
+  private static final int BOLD = 600;
   private static final int DEEPEST = 6;
   private static final double TEXT_WIDTH = 604; // CSS pixels between the margins of an A4 page
   private static final double TEXT_HEIGHT = 860;
@@ -54,7 +60,7 @@ final class PdfReport {
     try (PDDocument document = new PDDocument()) {
       PdfRendererBuilder builder = new PdfRendererBuilder();
       builder.usePDDocument(document);
-      fonts(document, builder);
+      made.fonts(document, builder);
       builder.usePdfUaAccessibility(true);
       builder.usePageSupplier(made::page);
       builder.useUnicodeLineBreaker(made.new WatchedLines());
@@ -91,27 +97,21 @@ final class PdfReport {
     return next;
   }
 
-  private static void fonts(PDDocument document, PdfRendererBuilder builder) throws IOException {
-    PdfFonts.of(document)
-        .forEach(
-            (file, font) -> {
-              String name = file.postScriptName();
-              String family = name.substring(0, name.indexOf('-'));
-              FontStyle style = name.contains("Italic") ? FontStyle.ITALIC : FontStyle.NORMAL;
-              PDFontSupplier supplier = new PDFontSupplier(font);
-              builder.useFont(supplier, family, weight(name), style, true);
-              // by this name letters of the drawing are asked for
-              if (!file.family().equals(family)) {
-                builder.useFont(supplier, file.family(), NORMAL, style, true);
-              }
-            });
-  }
-
-  private static int weight(String name) {
-    if (name.contains("SemiBold") || name.contains("Bold")) {
-      return 700;
+  private void fonts(PDDocument document, PdfRendererBuilder builder) throws IOException {
+    Set<Face> faces = EnumSet.copyOf(Faces.ofPages());
+    faces.addAll(Used.in(publication.scene()));
+    for (Face face : faces) {
+      Faces.FontFile file = Faces.file(face);
+      String name = file.postScriptName();
+      String family = name.substring(0, name.indexOf('-'));
+      FontStyle style = face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL;
+      PDFontSupplier supplier = new PDFontSupplier(PdfFonts.of(file, document));
+      builder.useFont(supplier, family, face.weight() < BOLD ? face.weight() : 700, style, true);
+      // by this name letters of the drawing are asked for
+      if (!file.family().equals(family)) {
+        builder.useFont(supplier, file.family(), NORMAL, style, true);
+      }
     }
-    return name.contains("Medium") ? 500 : NORMAL;
   }
 
   private void lay() {

@@ -24,6 +24,7 @@ import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.pergamena.core.layout.Backdrop;
 import org.pergamena.core.layout.Scene;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.formats.picture.Paper;
@@ -158,7 +159,8 @@ class FileFormatTest {
     BufferedImage jpg = ImageIO.read(new ByteArrayInputStream(written(FileFormat.JPG)));
     assertThat(jpg.getWidth()).isEqualTo(png.getWidth());
     assertThat(jpg.getHeight()).isEqualTo((int) Math.ceil(publication(2).scene().height() * 2));
-    Scene huge = new Scene(1_500, 1_500, "#ffffff", List.of(), List.of(), List.of());
+    Scene huge =
+        new Scene(1_500, 1_500, Backdrop.plain("#ffffff"), List.of(), List.of(), List.of());
     Publication large = with(huge, Progress.NONE);
     assertThatThrownBy(() -> FileFormat.JPG.write(large, new ByteArrayOutputStream()))
         .hasMessageContaining("Choose PNG");

@@ -108,7 +108,8 @@ final class Published {
                     false,
                     List.of(),
                     "",
-                    topic.content().gloss().pictures()),
+                    topic.content().gloss().pictures(),
+                    org.pergamena.core.map.Style.NONE),
             new Typesetter(Theme.LIGHT.palette(), new FontMeasurer()));
     Scene scene = MapLayout.lay(sheet);
     return new Publication(

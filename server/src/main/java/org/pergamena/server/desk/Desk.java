@@ -7,7 +7,6 @@ import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Comment;
-import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.Picture;
@@ -81,7 +80,12 @@ record Desk(
    * @param came whether it came with that source itself
    * @param added how many of its passages did
    * @param aside whether it is set aside itself
-   * @param ink that its label was given by hand, or null
+   * @param style that it was given by hand, or null
+   * @param below that it and all below it were given by hand, or null
+   * @param contrast of its label with what is behind it, if that is too little to read well, or
+   *     null
+   * @param put whether it stands off by hand
+   * @param wide at which its label is broken by hand, or null
    * @param arrangement of its branch, null if that is as around it
    * @param pinned whether its definition stays in sight
    * @param lead the words on the line from its parent
@@ -111,7 +115,17 @@ record Desk(
       boolean thin,
       boolean aside,
       boolean closed,
-      @Schema(types = {"string", "null"}) Ink ink,
+      @Schema(
+              types = {"object", "null"},
+              implementation = StyleView.class)
+          StyleView style,
+      @Schema(
+              types = {"object", "null"},
+              implementation = StyleView.class)
+          StyleView below,
+      @Schema(types = {"number", "null"}) Double contrast,
+      boolean put,
+      @Schema(types = {"integer", "null"}) Integer wide,
       @Schema(
               types = {"object", "null"},
               implementation = ArrangementView.class)

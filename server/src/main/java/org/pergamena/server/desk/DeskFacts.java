@@ -1,6 +1,8 @@
 package org.pergamena.server.desk;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.UUID;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Tag;
@@ -19,6 +21,9 @@ import org.pergamena.core.map.Tag;
  * @param numbered whether topics have their numbers beside them
  * @param crossing how cross-links are drawn
  * @param tinted whether a cross-link has the colour of the branch that it comes from
+ * @param paper what it is drawn on
+ * @param styles looks and rules of its topics
+ * @param key what the looks by rule mean
  * @param legend the tags of the map, in the order in which they are offered
  */
 record DeskFacts(
@@ -36,4 +41,32 @@ record DeskFacts(
     boolean numbered,
     MapLook.Crossing crossing,
     boolean tinted,
-    List<Tag> legend) {}
+    PaperView paper,
+    StylesView styles,
+    List<KeyView> key,
+    List<Tag> legend) {
+
+  /**
+   * What a look by rule means.
+   *
+   * @param rule its place among the rules
+   * @param source whose name belongs after the words, or null
+   * @param ink colour of the label, null if the rule does not say
+   * @param ground colour behind it, null if the rule does not say
+   * @param size in times of the usual
+   * @param tag identity of a tag that shows, or null
+   * @param topics how many have it
+   */
+  record KeyView(
+      int rule,
+      String words,
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID source,
+      @Schema(types = {"string", "null"}) String ink,
+      @Schema(types = {"string", "null"}) String ground,
+      double size,
+      @Schema(types = {"string", "null"}) String tag,
+      int topics) {}
+}

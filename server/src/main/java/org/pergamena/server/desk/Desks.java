@@ -122,6 +122,9 @@ class Desks {
             map.look().numbered(),
             map.look().crossing(),
             map.look().tinted(),
+            PaperView.of(map.look().paper()),
+            StylesView.of(map.look().styles()),
+            key(prepared),
             map.legend().tags());
     return new DeskState(
         known.map().id(),
@@ -186,6 +189,22 @@ class Desks {
         .orElse("");
   }
 
+  private static List<DeskFacts.KeyView> key(Drawing.Prepared prepared) {
+    return prepared.key().stream()
+        .map(
+            k ->
+                new DeskFacts.KeyView(
+                    k.entry().rule(),
+                    k.entry().words(),
+                    k.entry().subject(),
+                    k.ink(),
+                    k.ground(),
+                    k.size(),
+                    k.entry().tag(),
+                    k.entry().topics()))
+        .toList();
+  }
+
   private static ArrangementView arranged(Topic topic) {
     Arrangement given = topic.content().look().arrangement();
     return given.equals(Arrangement.NONE) ? null : ArrangementView.of(given);
@@ -222,7 +241,11 @@ class Desks {
               support.thin(),
               topic.aside(),
               closed.contains(topic.id()) && !topic.children().isEmpty(),
-              topic.content().look().ink(),
+              StyleView.unlessNone(topic.content().look().style()),
+              StyleView.unlessNone(topic.content().look().below()),
+              prepared.poorContrast(topic.id(), branches.get(topic.id())),
+              topic.content().look().off() != null,
+              topic.content().look().width(),
               arranged(topic),
               topic.content().gloss().definition(),
               topic.content().gloss().pinned(),

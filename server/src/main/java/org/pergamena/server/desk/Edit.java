@@ -13,7 +13,6 @@ import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Gloss;
-import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
@@ -37,6 +36,9 @@ import org.pergamena.core.map.TopicMap;
   @JsonSubTypes.Type(value = Edit.Rephrase.class, name = "Rephrase"),
   @JsonSubTypes.Type(value = Edit.Disconnect.class, name = "Disconnect"),
   @JsonSubTypes.Type(value = Edit.Paint.class, name = "Paint"),
+  @JsonSubTypes.Type(value = Edit.Put.class, name = "Put"),
+  @JsonSubTypes.Type(value = Edit.Widen.class, name = "Widen"),
+  @JsonSubTypes.Type(value = Edit.Plain.class, name = "Plain"),
   @JsonSubTypes.Type(value = Edit.Arrange.class, name = "Arrange"),
   @JsonSubTypes.Type(value = Edit.ArrangeBranch.class, name = "ArrangeBranch"),
   @JsonSubTypes.Type(value = Edit.Merge.class, name = "Merge"),
@@ -180,8 +182,32 @@ public sealed interface Edit {
   /** Takes a cross-link away. */
   record Disconnect(@NotNull UUID link) implements Edit {}
 
-  /** Gives a topic's label an ink, or the theme's if null. */
-  record Paint(@NotNull UUID topic, @Schema(types = {"string", "null"}) Ink ink) implements Edit {}
+  /** Has a topic look otherwise, or it and all below it. */
+  record Paint(@NotNull UUID topic, boolean below, @NotNull StyleView style) implements Edit {}
+
+  /**
+   * Has a topic stand off its parent, from upper left corner to upper left corner in scene pixels;
+   * where it is laid out if both are null.
+   */
+  record Put(
+      @NotNull UUID topic,
+      @Schema(types = {"number", "null"}) Double x,
+      @Schema(types = {"number", "null"}) Double y)
+      implements Edit {}
+
+  /** Has a topic's label broken at a width in scene pixels, or at the usual one if null. */
+  record Widen(@NotNull UUID topic, @Schema(types = {"integer", "null"}) Integer width)
+      implements Edit {}
+
+  /** Takes from topics of a branch what they were given by hand of their look or their place. */
+  record Plain(@NotNull UUID topic, @NotNull Reach reach, boolean places) implements Edit {
+    /** Whose. */
+    public enum Reach {
+      TOPIC,
+      CHILDREN,
+      BRANCH
+    }
+  }
 
   /** Shows the map in another way; what is null stays as it is. */
   record Arrange(
@@ -192,7 +218,16 @@ public sealed interface Edit {
       @Schema(types = {"string", "null"}) MapTheme theme,
       @Schema(types = {"boolean", "null"}) Boolean numbered,
       @Schema(types = {"string", "null"}) MapLook.Crossing crossing,
-      @Schema(types = {"boolean", "null"}) Boolean tinted)
+      @Schema(types = {"boolean", "null"}) Boolean tinted,
+      @Schema(
+              types = {"object", "null"},
+              implementation = PaperView.class)
+          PaperView paper,
+      @Valid
+          @Schema(
+              types = {"object", "null"},
+              implementation = StylesView.class)
+          StylesView styles)
       implements Edit {}
 
   /** Lays a branch out in another way, the map if the topic is its root. */

@@ -5,13 +5,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.pergamena.core.map.Also;
 import org.pergamena.core.map.AlsoChange;
-import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Comment;
@@ -29,7 +27,6 @@ import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Manner;
-import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Place;
@@ -295,9 +292,6 @@ class Edits {
       return new ContentChange.Mark(mark.topic(), mark.tags());
     } else if (edit instanceof Edit.Legend legend) {
       return LegendChange.defined(now, new Legend(legend.tags()));
-    } else if (edit instanceof Edit.Paint paint) {
-      Look look = now.has(paint.topic()) ? now.topic(paint.topic()).content().look() : Look.NONE;
-      return new LookChange.Paint(paint.topic(), look.withInk(paint.ink()));
     } else if (edit instanceof Edit.AddLoose add) {
       return addLoose(now, add);
     } else if (edit instanceof Edit.Lay lay) {
@@ -312,29 +306,8 @@ class Edits {
       return new CommentChange.Settle(settle.comment(), settle.resolved());
     } else if (edit instanceof Edit.HideAlso hide) {
       return new AlsoChange.Hide(hide.also());
-    } else if (edit instanceof Edit.ArrangeBranch branch) {
-      return branch(now, branch);
     }
-    Edit.Arrange arrange = (Edit.Arrange) edit;
-    MapLook look = now.look();
-    return new LookChange.Arrange(
-        new MapLook(
-            arrange.arrangement() == null
-                ? look.arrangement()
-                : arrange.arrangement().arrangement(),
-            Objects.requireNonNullElse(arrange.theme(), look.theme()),
-            Objects.requireNonNullElse(arrange.numbered(), look.numbered()),
-            Objects.requireNonNullElse(arrange.crossing(), look.crossing()),
-            Objects.requireNonNullElse(arrange.tinted(), look.tinted())));
-  }
-
-  private static Change branch(TopicMap now, Edit.ArrangeBranch branch) {
-    Arrangement arrangement = branch.arrangement().arrangement();
-    if (branch.topic().equals(now.root().id())) {
-      return new LookChange.Arrange(now.look().with(arrangement));
-    }
-    Look look = now.topic(branch.topic()).content().look();
-    return new LookChange.Paint(branch.topic(), look.arranged(arrangement));
+    return LookEdits.change(now, edit);
   }
 
   /** Copies of branches; sources that the map does not have come along. */

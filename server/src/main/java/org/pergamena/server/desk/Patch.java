@@ -63,6 +63,7 @@ record Patch(
   /**
    * What has changed of a scene.
    *
+   * @param backdrop what lies behind all, or null if that is the same
    * @param topics those that came or are drawn otherwise
    * @param gone topics that are not drawn any more
    * @param moved runs of topics, by their order in the scene before, that stand elsewhere
@@ -73,6 +74,10 @@ record Patch(
   record ScenePatch(
       double width,
       double height,
+      @Schema(
+              types = {"object", "null"},
+              implementation = SceneView.BackdropView.class)
+          SceneView.BackdropView backdrop,
       List<SceneView.PlacedView> topics,
       List<UUID> gone,
       List<Run> moved,
@@ -165,12 +170,15 @@ record Patch(
             && moved.isEmpty()
             && links.isEmpty()
             && goneLinks.isEmpty();
-    if (nothing && before.width() == now.width() && before.height() == now.height()) {
+    SceneView.BackdropView under = SceneView.backdrop(now);
+    boolean same = under.equals(SceneView.backdrop(before));
+    if (nothing && same && before.width() == now.width() && before.height() == now.height()) {
       return null;
     }
     return new ScenePatch(
         now.width(),
         now.height(),
+        same ? null : under,
         other,
         gone,
         moved,

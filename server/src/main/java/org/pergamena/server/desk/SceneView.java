@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.pergamena.core.layout.Backdrop;
 import org.pergamena.core.layout.Box;
 import org.pergamena.core.layout.DropZone;
 import org.pergamena.core.layout.Flow;
@@ -16,6 +17,7 @@ import org.pergamena.core.layout.TextStyle;
 record SceneView(
     double width,
     double height,
+    BackdropView backdrop,
     List<PlacedView> topics,
     List<AcrossView> links,
     List<DropZone> zones) {
@@ -90,7 +92,55 @@ record SceneView(
       boolean atTo) {}
 
   /** What is drawn, by kind. */
-  record Drawn(List<Words> texts, List<Bar> bars, List<Stroke> lines, List<ImageView> images) {}
+  record Drawn(
+      List<Words> texts,
+      List<Bar> bars,
+      List<Area> areas,
+      List<Stroke> lines,
+      List<ImageView> images) {}
+
+  /** A filled shape, as SVG path data. */
+  record Area(String path, String fill) {}
+
+  /**
+   * What lies behind all.
+   *
+   * @param tile what is repeated, or null
+   * @param watermark words across it, or null
+   */
+  record BackdropView(
+      String ground,
+      @Schema(
+              types = {"object", "null"},
+              implementation = TileView.class)
+          TileView tile,
+      @Schema(
+              types = {"object", "null"},
+              implementation = Words.class)
+          Words watermark) {}
+
+  /** Lines within a square. */
+  record TileView(double side, List<Stroke> lines) {}
+
+  static BackdropView backdrop(Scene scene) {
+    Backdrop.Tile tile = scene.backdrop().tile();
+    Item.Words watermark = scene.watermark();
+    return new BackdropView(
+        scene.ground(),
+        tile == null ? null : new TileView(tile.side(), drawn(List.copyOf(tile.lines())).lines()),
+        watermark == null ? null : words(watermark));
+  }
+
+  private static Words words(Item.Words w) {
+    return new Words(
+        w.role(),
+        w.text(),
+        round(w.x()),
+        round(w.y()),
+        w.style().face(),
+        round(w.style().size()),
+        w.fill());
+  }
 
   /** A line of text, its left end and baseline. */
   record Words(
@@ -116,6 +166,7 @@ record SceneView(
     return new SceneView(
         scene.width(),
         scene.height(),
+        backdrop(scene),
         scene.topics().stream().map(SceneView::placed).toList(),
         across(scene),
         scene.zones());
@@ -155,21 +206,16 @@ record SceneView(
     List<Words> texts = new ArrayList<>();
     List<Bar> bars = new ArrayList<>();
     List<Stroke> lines = new ArrayList<>();
+    List<Area> areas = new ArrayList<>();
     List<ImageView> images = new ArrayList<>();
     for (Item item : items) {
       if (item instanceof Item.Words w) {
-        texts.add(
-            new Words(
-                w.role(),
-                w.text(),
-                round(w.x()),
-                round(w.y()),
-                w.style().face(),
-                w.style().size(),
-                w.fill()));
+        texts.add(words(w));
       } else if (item instanceof Item.Bar bar) {
         Box box = rounded(bar.box());
         bars.add(new Bar(box.x(), box.y(), box.width(), box.height(), bar.fill()));
+      } else if (item instanceof Item.Area area) {
+        areas.add(new Area(area.path().svg() + "z", area.fill()));
       } else if (item instanceof Item.Image shown) {
         Box box = rounded(shown.box());
         images.add(
@@ -185,7 +231,7 @@ record SceneView(
         lines.add(new Stroke(line.path().svg(), line.stroke(), line.width(), dash(line.dash())));
       }
     }
-    return new Drawn(texts, bars, lines, images);
+    return new Drawn(texts, bars, areas, lines, images);
   }
 
   private static AcrossView across(Scene.Across link) {

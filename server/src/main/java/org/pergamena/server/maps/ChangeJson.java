@@ -1,11 +1,14 @@
 package org.pergamena.server.maps;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
 import org.pergamena.core.map.AlsoChange;
 import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Colour;
 import org.pergamena.core.map.CommentChange;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Evidence;
@@ -14,9 +17,12 @@ import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.LegendChange;
 import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.LookChange;
+import org.pergamena.core.map.Paper;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.ShelfChange;
+import org.pergamena.core.map.Style;
+import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TreeChange;
 import tools.jackson.databind.JsonNode;
@@ -25,12 +31,13 @@ import tools.jackson.databind.json.JsonMapper;
 /** Changes as they are stored with a revision, each with the number of its format. */
 final class ChangeJson {
   /** The format in which changes are written today; older ones are read too. */
-  static final int FORMAT = 5;
+  static final int FORMAT = 6;
 
   private static final JsonMapper MAPPER =
       JsonMapper.builder()
           .addMixIn(Change.class, Kinds.class)
           .addMixIn(Place.class, Places.class)
+          .addMixIn(Colour.class, Colours.class)
           .build();
 
   private ChangeJson() {}
@@ -82,6 +89,46 @@ final class ChangeJson {
     @JsonSubTypes.Type(value = Place.Nth.class, name = "nth")
   })
   private interface Places {}
+
+  private interface Colours {
+    @JsonValue
+    String written();
+
+    @JsonCreator
+    static Colour read(String written) {
+      return Colour.read(written);
+    }
+  }
+
+  /** A look in today's format. */
+  static String write(Style style) {
+    return MAPPER.writeValueAsString(style);
+  }
+
+  /** A look that was written. */
+  static Style readStyle(String json) {
+    return MAPPER.readValue(json, Style.class);
+  }
+
+  /** A paper in today's format. */
+  static String write(Paper paper) {
+    return MAPPER.writeValueAsString(paper);
+  }
+
+  /** A paper that was written. */
+  static Paper readPaper(String json) {
+    return MAPPER.readValue(json, Paper.class);
+  }
+
+  /** Looks and rules in today's format. */
+  static String write(Styles styles) {
+    return MAPPER.writeValueAsString(styles);
+  }
+
+  /** Looks and rules that were written. */
+  static Styles readStyles(String json) {
+    return MAPPER.readValue(json, Styles.class);
+  }
 
   /** Pictures of a topic in today's format. */
   static String writePictures(List<Picture> pictures) {
@@ -142,6 +189,9 @@ final class ChangeJson {
     }
     if (format < 5) {
       FourthFormat.renew(tree);
+    }
+    if (format < 6) {
+      FifthFormat.renew(tree);
     }
     return MAPPER.treeToValue(tree, Change.class);
   }

@@ -12,6 +12,8 @@ import org.hibernate.annotations.DynamicUpdate;
 import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
+import org.pergamena.core.map.Paper;
+import org.pergamena.core.map.Styles;
 
 /** A map: whose it is and how far its revisions have come. */
 @Entity
@@ -35,6 +37,12 @@ class MapRow {
   MapLook.Crossing crossing = MapLook.Crossing.LINES;
 
   boolean tinted;
+
+  /** What it is drawn on, as JSON; null for what the theme has. */
+  String paper;
+
+  /** Looks and rules, as JSON; null without any. */
+  String styles;
 
   /** The tags with their meanings, as JSON; null for those that a map begins with. */
   String legend;
@@ -60,12 +68,21 @@ class MapRow {
     numbered = look.numbered();
     crossing = look.crossing();
     tinted = look.tinted();
+    paper = look.paper().equals(Paper.NONE) ? null : ChangeJson.write(look.paper());
+    styles = look.styles().equals(Styles.NONE) ? null : ChangeJson.write(look.styles());
   }
 
   MapLook look() {
     Arrangement arranged =
         arrangement == null ? MapLook.USUAL.arrangement() : ChangeJson.readArrangement(arrangement);
-    return new MapLook(arranged, theme, numbered, crossing, tinted);
+    return new MapLook(
+        arranged,
+        theme,
+        numbered,
+        crossing,
+        tinted,
+        paper == null ? Paper.NONE : ChangeJson.readPaper(paper),
+        styles == null ? Styles.NONE : ChangeJson.readStyles(styles));
   }
 
   MapRow(UUID id, UUID owner) {

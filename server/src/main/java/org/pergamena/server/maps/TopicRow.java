@@ -1,8 +1,6 @@
 package org.pergamena.server.maps;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.List;
@@ -13,9 +11,9 @@ import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.Gloss;
-import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Picture;
+import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Topic;
 
 /** A topic without its evidence and extent. */
@@ -38,13 +36,24 @@ class TopicRow {
   String summary;
   boolean aside;
 
-  @Enumerated(EnumType.STRING)
-  Ink ink;
+  /** How it looks by hand, as JSON; null if that is as without. */
+  String style;
+
+  /** How it and all below it look by hand, as JSON; null if that is as without. */
+  String belowStyle;
 
   /** Where it lies loose, or null for both. */
   Double spotLeft;
 
   Double spotTop;
+
+  /** How far from its parent it stands off, or null for both. */
+  Double offLeft;
+
+  Double offTop;
+
+  /** At which its label is broken, or null. */
+  Integer labelWidth;
 
   /** How its branch is laid out, as JSON; null if that is as around it. */
   String arrangement;
@@ -79,7 +88,12 @@ class TopicRow {
     note = content.note();
     summary = content.summary();
     aside = content.aside();
-    ink = content.look().ink();
+    style = written(content.look().style());
+    belowStyle = written(content.look().below());
+    Look.Spot off = content.look().off();
+    offLeft = off == null ? null : off.x();
+    offTop = off == null ? null : off.y();
+    labelWidth = content.look().width();
     Look.Spot spot = content.look().spot();
     spotLeft = spot == null ? null : spot.x();
     spotTop = spot == null ? null : spot.y();
@@ -93,11 +107,22 @@ class TopicRow {
     pictures = shown.isEmpty() ? null : ChangeJson.writePictures(shown);
   }
 
+  private static String written(Style style) {
+    return style.equals(Style.NONE) ? null : ChangeJson.write(style);
+  }
+
+  private static Style read(String written) {
+    return written == null ? Style.NONE : ChangeJson.readStyle(written);
+  }
+
   Topic topic(List<UUID> children, List<Evidence> evidence, List<Extent> extent) {
     Look look =
         new Look(
-            ink,
+            read(style),
+            read(belowStyle),
             spotLeft == null ? null : new Look.Spot(spotLeft, spotTop),
+            offLeft == null ? null : new Look.Spot(offLeft, offTop),
+            labelWidth,
             arrangement == null ? Arrangement.NONE : ChangeJson.readArrangement(arrangement));
     List<Picture> shown = pictures == null ? List.of() : ChangeJson.readPictures(pictures);
     Gloss gloss = new Gloss(definition, pinned, lead, List.of(tags), shown);

@@ -12,7 +12,9 @@ import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
+import org.pergamena.core.map.Paper;
 import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
@@ -42,6 +44,9 @@ class PatchTest {
             true,
             MapLook.Crossing.LINES,
             false,
+            PaperView.of(Paper.NONE),
+            StylesView.of(Styles.NONE),
+            List.of(),
             List.of());
     return new DeskState(
         new UUID(0, 2),

@@ -16,6 +16,7 @@ import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Bend;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
+import org.pergamena.core.map.Colour;
 import org.pergamena.core.map.Comment;
 import org.pergamena.core.map.CommentChange;
 import org.pergamena.core.map.Content;
@@ -26,6 +27,7 @@ import org.pergamena.core.map.EvidenceChange;
 import org.pergamena.core.map.Extent;
 import org.pergamena.core.map.Fan;
 import org.pergamena.core.map.Gloss;
+import org.pergamena.core.map.Grain;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LabelWidth;
 import org.pergamena.core.map.LayoutKind;
@@ -38,17 +40,27 @@ import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
+import org.pergamena.core.map.NamedStyle;
 import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Outline;
+import org.pergamena.core.map.Paper;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Rule;
 import org.pergamena.core.map.ShelfChange;
 import org.pergamena.core.map.Spacing;
 import org.pergamena.core.map.Stance;
+import org.pergamena.core.map.Strength;
+import org.pergamena.core.map.Stroke;
+import org.pergamena.core.map.Style;
+import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Tag;
+import org.pergamena.core.map.TextSize;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.map.Typeface;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Span;
 
@@ -89,7 +101,7 @@ class ChangeJsonTest {
             WALL,
             Content.labelled("Wall")
                 .withNote("Ask")
-                .withLook(Look.inked(Ink.WOAD))
+                .withLook(Look.NONE.styled(Style.inked(Colour.of(Ink.WOAD))))
                 .withGloss(
                     g ->
                         g.withDefinition("A bank of earth.", true)
@@ -136,20 +148,48 @@ class ChangeJsonTest {
             new CommentChange.Unsay(new UUID(6, 1)),
             new AlsoChange.Show(new Also(new UUID(5, 1), AGE, WALL)),
             new AlsoChange.Hide(new UUID(5, 1)),
-            new LookChange.Paint(AGE, Look.inked(Ink.MADDER)),
-            new LookChange.Paint(WALL, new Look(null, new Look.Spot(-40.5, 300), AROUND)),
+            new LookChange.Paint(AGE, Look.NONE.styled(Style.inked(Colour.of(Ink.MADDER)))),
+            new LookChange.Paint(AGE, Look.NONE.styled(GIVEN).below(Style.sized(TextSize.SMALL))),
+            new LookChange.Paint(AGE, Look.NONE.off(new Look.Spot(320, -60.5)).wide(180)),
+            new LookChange.Paint(WALL, Look.NONE.at(new Look.Spot(-40.5, 300)).arranged(AROUND)),
             new LookChange.Arrange(
                 new MapLook(
                     Arrangement.of(LayoutKind.BOTH_SIDES),
                     MapTheme.VELLUM,
                     false,
                     MapLook.Crossing.TIES,
-                    true)),
+                    true,
+                    new Paper(
+                        Grain.GRID,
+                        Colour.of(Ink.SLATE, 12),
+                        Strength.STRONG,
+                        Typeface.FINE,
+                        "Draft"),
+                    new Styles(
+                        List.of(Style.NONE, GIVEN),
+                        List.of(new NamedStyle("Loud", GIVEN)),
+                        RULES))),
             new ShelfChange.Restore(new UUID(1, 2)),
             new ShelfChange.Retext(SOURCE, new UUID(4, 1), new UUID(4, 2)),
             new ShelfChange.Withdraw(new UUID(1, 2)),
             new TreeChange.RemoveBranch(AGE)));
   }
+
+  private static final Style GIVEN =
+      new Style(
+          Typeface.NARROW,
+          TextSize.LARGE,
+          true,
+          false,
+          new Colour(null, 100, "#2b4c82"),
+          Colour.of(Ink.OCHRE, 24),
+          Outline.OVAL,
+          new Stroke(Colour.of(Ink.MOSS), Strength.HEAVY, true));
+
+  private static final List<Rule> RULES =
+      List.of(
+          new Rule(Rule.By.SUPPORT, "", Style.NONE, null, Rule.Each.GROUND),
+          new Rule(Rule.By.WORDS, "wall", Style.sized(TextSize.LARGER), "mine", null));
 
   private static String golden(String name) throws IOException {
     try (InputStream in = ChangeJsonTest.class.getResourceAsStream(name)) {
@@ -168,10 +208,24 @@ class ChangeJsonTest {
   }
 
   @Test
-  void the_fifth_format_is_what_its_golden_file_has() throws IOException {
-    String file = golden("changes-5.json");
+  void the_sixth_format_is_what_its_golden_file_has() throws IOException {
+    String file = golden("changes-6.json");
     assertThat(ChangeJson.write(everything())).isEqualTo(file);
-    assertThat(ChangeJson.read(5, file)).isEqualTo(everything());
+    assertThat(ChangeJson.read(6, file)).isEqualTo(everything());
+  }
+
+  @Test
+  void the_fifth_format_is_still_read_and_undone() throws IOException {
+    Change change = ChangeJson.read(5, golden("changes-5.json"));
+    TopicMap map = TopicMap.rootedAt(Topic.labelled(ROOT, "Marsh"));
+    Applied done = map.apply(change);
+    assertThat(change.parts())
+        .contains(
+            new LookChange.Paint(AGE, Look.NONE.styled(Style.inked(Colour.of(Ink.MADDER)))),
+            new LookChange.Paint(WALL, Look.NONE.at(new Look.Spot(-40.5, 300)).arranged(AROUND)));
+    assertThat(done.map().look().paper()).isEqualTo(Paper.NONE);
+    assertThat(done.map().look().styles()).isEqualTo(Styles.NONE);
+    assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
   }
 
   @Test
@@ -187,7 +241,9 @@ class ChangeJsonTest {
                 MapTheme.VELLUM,
                 false,
                 MapLook.Crossing.TIES,
-                true));
+                true,
+                Paper.NONE,
+                Styles.NONE));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
   }
 
@@ -204,7 +260,9 @@ class ChangeJsonTest {
                 MapTheme.VELLUM,
                 false,
                 MapLook.Crossing.TIES,
-                false));
+                false,
+                Paper.NONE,
+                Styles.NONE));
     assertThat(change.parts())
         .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
@@ -224,7 +282,9 @@ class ChangeJsonTest {
                 MapTheme.VELLUM,
                 true,
                 MapLook.Crossing.LINES,
-                false));
+                false,
+                Paper.NONE,
+                Styles.NONE));
     assertThat(change.parts())
         .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
