@@ -347,7 +347,15 @@ class MapsApiTest {
     edit(
         visitor,
         map,
-        Map.of("type", "Paint", "topic", wall, "style", Map.of("ink", "WOAD", "bold", true)));
+        Map.of(
+            "type",
+            "Paint",
+            "topic",
+            wall,
+            "below",
+            false,
+            "style",
+            Map.of("ink", "WOAD", "bold", true)));
     edit(
         visitor,
         map,
@@ -371,7 +379,7 @@ class MapsApiTest {
     assertThat(visitor.export(map, "md").text()).contains("*shelters* \u2192 Birds (2)");
     JsonNode json = visitor.export(map, "json").json();
     assertThat(json.at("/links/0/phrase").asString()).isEqualTo("shelters");
-    assertThat(json.at("/topics/1/ink").asString()).isEqualTo("WOAD");
+    assertThat(json.at("/topics/1/style/ink").asString()).isEqualTo("WOAD");
     assertThat(json.at("/topics/1/arrangement/fan/from").asInt()).isEqualTo(45);
     assertThat(
             edit(
@@ -395,7 +403,7 @@ class MapsApiTest {
     }
     JsonNode undone = visitor.desk(map);
     assertThat(undone.get("links")).isEmpty();
-    assertThat(undone.at("/topics/1/ink").isNull()).isTrue();
+    assertThat(undone.at("/topics/1/style").isNull()).isTrue();
     assertThat(undone.at("/facts/arrangement/layout").asString()).isEqualTo("BRACES");
   }
 

@@ -115,20 +115,8 @@ class TopicMapProperties {
       case 7 -> new LinkChange.Connect(link(topic, any(map, random), random));
       case 8 -> new LinkChange.Disconnect(anyLink(map, random));
       case 9 -> new LinkChange.Rephrase(anyLink(map, random), "phrase " + random.nextInt(9));
-      case 10 ->
-          new LookChange.Paint(
-              topic.id(),
-              Look.NONE.styled(Style.inked(Colour.of(Ink.values()[random.nextInt(8)]))));
-      case 11 ->
-          new LookChange.Arrange(
-              new MapLook(
-                  Arrangement.of(LayoutKind.values()[random.nextInt(7)]),
-                  MapTheme.values()[random.nextInt(6)],
-                  random.nextBoolean(),
-                  MapLook.Crossing.values()[random.nextInt(3)],
-                  random.nextBoolean(),
-                  Paper.NONE,
-                  Styles.NONE));
+      case 10 -> new LookChange.Paint(topic.id(), painted(random));
+      case 11 -> new LookChange.Arrange(look(random));
       case 12 -> shelf(random);
       case 14 -> new Regrouping(map).merge(topic.id(), List.of(any(map, random).id()));
       case 15 -> new Regrouping(map).between(List.of(topic.id()), added(random));
@@ -175,6 +163,25 @@ class TopicMapProperties {
         yield new TreeChange.AddBranch(topic.id(), place(map, random), branch);
       }
     };
+  }
+
+  private static Look painted(Random random) {
+    Style style = Style.inked(Colour.of(Ink.values()[random.nextInt(8)], 1 + random.nextInt(100)));
+    Look look = random.nextBoolean() ? Look.NONE.styled(style) : Look.NONE.below(style);
+    return random.nextBoolean() ? look : look.off(new Look.Spot(random.nextInt(99), -4)).wide(90);
+  }
+
+  private static MapLook look(Random random) {
+    Style small = Style.sized(TextSize.SMALL);
+    Rule rule = new Rule(Rule.By.WORDS, "label", small, null, null);
+    return new MapLook(
+        Arrangement.of(LayoutKind.values()[random.nextInt(7)]),
+        MapTheme.values()[random.nextInt(6)],
+        random.nextBoolean(),
+        MapLook.Crossing.values()[random.nextInt(3)],
+        random.nextBoolean(),
+        new Paper(Grain.values()[random.nextInt(4)], null, null, null, "mark"),
+        new Styles(List.of(small), List.of(), List.of(rule)));
   }
 
   private static UUID firstComment(TopicMap map) {
