@@ -59,6 +59,8 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
   const shift = (key: string) => () => map.shift(topic, key);
   const readable = tree.desk.sources.some((source) => source.length > 0);
   const branches = map.copied(null);
+  const moved = (each: Topic) => each.put || each.wide !== null;
+  const byHand = (ids: readonly string[]) => ids.some((id) => moved(tree.get(id) ?? topic));
   const only = (condition: unknown, act: Act) => (condition ? [act] : []);
   return [
     {
@@ -169,11 +171,29 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           label: "Back to the look of the theme",
           do: () => map.plain(topic, "TOPIC", false),
         }),
+        ...only(parent && !topic.loose && !topic.put && map.dress, {
+          id: "put",
+          label: "Place it by hand from here",
+          do: () => map.putHere(topic),
+        }),
         ...only(topic.put || topic.wide !== null, {
           id: "put back",
-          label: "Put it back where it is laid out",
+          label: "Put it back as it is laid out",
           do: () => map.plain(topic, "TOPIC", true),
         }),
+        ...only(byHand(topic.children), {
+          id: "put back children",
+          label: "Put those right below back",
+          do: () => map.plain(topic, "CHILDREN", true),
+        }),
+        ...only(
+          tree.desk.topics.some((t) => moved(t) && t.id !== topic.id && tree.within(t, topic)),
+          {
+            id: "put back all",
+            label: parent ? "Put all of its branch back" : "Put everything back",
+            do: () => map.plain(topic, "BRANCH", true),
+          },
+        ),
         ...only(parent && topic.children.length > 0 && map.layOut, {
           id: "lay out",
           label: "Lay its branch out in another way…",

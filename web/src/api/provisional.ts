@@ -1,4 +1,4 @@
-import { added, carrying, laid, moved, painted, relabelled, removed } from "./redrawn";
+import { added, carrying, laid, moved, painted, put, relabelled, removed } from "./redrawn";
 import type { CrossLink, Desk, Edit, Remark } from "./types";
 
 /**
@@ -22,6 +22,10 @@ function after(desk: Desk, edit: Edit): Desk {
       return carrying(desk, edit.topic, (topic) => ({ ...topic, note: edit.note }));
     case "SetAside":
       return carrying(desk, edit.topic, (topic) => ({ ...topic, aside: edit.aside }));
+    case "Put":
+      return put(desk, edit);
+    case "Widen":
+      return carrying(desk, edit.topic, (topic) => ({ ...topic, wide: edit.width ?? null }));
     case "Paint":
       return painted(desk, edit);
     case "Add":

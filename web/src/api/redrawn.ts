@@ -33,6 +33,23 @@ export function laid(desk: Desk, edit: Extract<Edit, { type: "Lay" }>): Desk {
   return carrying(moved, edit.topic, (t) => ({ ...t, loose: { x: edit.x, y: edit.y } }));
 }
 
+/** A branch that stands off its parent goes with its topic. */
+export function put(desk: Desk, edit: Extract<Edit, { type: "Put" }>): Desk {
+  const topic = desk.topics.find((t) => t.id === edit.topic);
+  const own = desk.scene.topics.find((p) => p.id === edit.topic);
+  const above = desk.scene.topics.find((p) => p.id === topic?.parent);
+  if (!own || !above || edit.x === null || edit.y === null) {
+    return desk;
+  }
+  const within = branch(new Map(desk.topics.map((t) => [t.id, t])), edit.topic);
+  const [dx, dy] = [above.x + edit.x - own.x, above.y + edit.y - own.y];
+  const topics = desk.scene.topics.map((p) =>
+    within.has(p.id) ? { ...p, x: p.x + dx, y: p.y + dy } : p,
+  );
+  const moved = { ...desk, scene: { ...desk.scene, topics } };
+  return carrying(moved, edit.topic, (t) => ({ ...t, put: true }));
+}
+
 function drawing(scene: Scene, id: string, change: (placed: Placed) => Placed): Scene {
   return { ...scene, topics: scene.topics.map((p) => (p.id === id ? change(p) : p)) };
 }

@@ -9,13 +9,23 @@ import { Choice } from "../ui/Choice";
 import { Row as Buttons, Field, Trouble } from "../ui/Field";
 import { ColourPick } from "./ColourPick";
 import { FACES, given, LINE_STRENGTHS, NOTHING, OUTLINES, SIZES, shownColour } from "./looks";
-import { Property } from "./Property";
+import { Property, Row } from "./Property";
 
 const Group = styled.div`
   display: grid;
   gap: 8px;
   & + & { border-top: 1px solid ${({ theme }) => theme.rule}; padding-top: 12px; }
   h3 { font: 500 15px/20px ${({ theme }) => theme.control}; }
+`;
+
+const Wide = styled.input`
+  padding: 3px 8px;
+  min-height: 30px;
+  font: 400 15px/22px ${({ theme }) => theme.control};
+  color: ${({ theme }) => theme.ink};
+  background: ${({ theme }) => theme.page};
+  border: 1px solid ${({ theme }) => theme.rule};
+  border-radius: ${({ theme }) => theme.radius};
 `;
 
 const Named = styled.ul`
@@ -77,6 +87,12 @@ export function TopicLooks({ facts, topic, choice, map }: TopicLooksProps) {
       map.current?.paint(topic, part, scope === "BELOW");
     }
   };
+  const widen = (typed: string) => {
+    const width = typed === "" ? null : Math.min(1200, Math.max(60, Math.round(Number(typed))));
+    if (width !== topic.wide) {
+      map.current?.widen(topic, width);
+    }
+  };
   const keep = () => {
     const named = [...styles.named.filter((look) => look.name !== name.trim())];
     map.current?.arrange({
@@ -136,6 +152,21 @@ export function TopicLooks({ facts, topic, choice, map }: TopicLooksProps) {
         />
         <ColourPick label="Ink" value={style.ink} onChange={(ink) => change({ ink })} />
         <ColourPick label="Ground" value={style.ground} onChange={(ground) => change({ ground })} />
+        {scope === "TOPIC" && several === 0 && (
+          <Row>
+            Width
+            <Wide
+              key={`${topic.id}${topic.wide}`}
+              type="number"
+              min={60}
+              max={1200}
+              placeholder="As it is laid out"
+              defaultValue={topic.wide ?? ""}
+              onBlur={(event) => widen(event.target.value)}
+              onKeyDown={(event) => event.key === "Enter" && widen(event.currentTarget.value)}
+            />
+          </Row>
+        )}
         {topic.contrast !== null && (
           <Trouble role="status">
             The label stands out from what is behind it by {topic.contrast} to 1. From 4.5 on it

@@ -36,6 +36,10 @@ const SIGNS = [
     "Two topics that are linked to each other; the line shows when one is chosen",
   ],
   ["dotted line, words with ?", "A link that is only supposed"],
+  [
+    "small corner at a topic",
+    "Its place or its width was given by hand; “Put it back” in its menu undoes that",
+  ],
   ["three lines of writing", "The topic has a note"],
   ["something that is said", "A remark on the topic, or on one of its passages, is open"],
   ["small squares", "Drag them: a picture’s corner sizes it, a link’s ends lead elsewhere"],
@@ -74,9 +78,11 @@ export function HelpSheet({
           <Listed items={SIGNS} />
           <h3>With pointer or finger</h3>
           <p>
-            Click a topic to read its passages; double-click to edit it; drag it to another place;
-            right-click it, or hold a finger on it, for all that can be done to it. Click a brace to
-            open or close a branch. The wheel moves the page, with Ctrl it zooms; two fingers pinch.
+            Click a topic to read its passages; double-click to edit it; drag it to another place in
+            the map, or into the open, where it stays; drag the bar at the end of the chosen one to
+            make it wider or narrower; right-click it, or hold a finger on it, for all that can be
+            done to it. Click a brace to open or close a branch. The wheel moves the page, with Ctrl
+            it zooms; two fingers pinch.
           </p>
         </section>
         <section>

@@ -40,6 +40,7 @@ import { useOffers } from "./useOffers";
 import { useOpening } from "./useOpening";
 import { type Tool, usePointers } from "./usePointers";
 import { useViewport } from "./useViewport";
+import { WidthHandle } from "./WidthHandle";
 
 const Page = styled.div`
   height: 100%;
@@ -172,7 +173,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
           onSelect(id);
         }
       } else if (moved && carried) {
-        commands.layBy(moved, carried.x, carried.y);
+        commands.putBy(moved, carried.x, carried.y);
       }
       setCarried(null);
     },
@@ -354,6 +355,14 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                     toScene={viewport.scenePoint}
                     onBend={(link, bend) => actions.edit({ type: "Bow", link, bend })}
                     onEnd={(link, from, to) => actions.edit({ type: "Reattach", link, from, to })}
+                  />
+                )}
+                {!choice.several && !far && edited === undefined && (
+                  <WidthHandle
+                    placed={tree.placed(topic.id)}
+                    topic={topic}
+                    toScene={viewport.scenePoint}
+                    onWidth={(width) => commands.widen(topic, width)}
                   />
                 )}
                 {chosenPlaced && !far && (

@@ -21,6 +21,7 @@ export const topicStyles = css`
     .topic .selected { fill: Canvas; stroke: Highlight; }
     .topic rect:not(.hit, .selected, .toggle) { stroke: CanvasText; stroke-width: 1; }
   }
+  .topic .by-hand { stroke: var(--soft-ink); }
   .topic .toggle:hover { fill: rgb(163 48 43 / 0.1); }
 `;
 
@@ -112,6 +113,15 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
         />
       )}
       {inSight && legible && <Drawing drawn={placed.drawn} x={x} y={y} />}
+      {inSight && legible && (topic.put || topic.wide !== null) && (
+        <path
+          className="by-hand"
+          d={`M${x - 4} ${y + 6}v-8h8`}
+          fill="none"
+          strokeWidth="1.5"
+          strokeLinecap="round"
+        />
+      )}
       {inSight && toggle && (
         <rect
           className="toggle"

@@ -129,6 +129,23 @@ export function mapCommands(context: Context) {
   const lay = (topic: Topic, x: number, y: number) =>
     actions.edit({ type: "Lay", topic: topic.id, x: Math.round(x), y: Math.round(y) });
 
+  /** Has topics stand off their parents as they do now, and by some way more. */
+  const put = (topics: readonly Topic[], dx: number, dy: number) => {
+    does(
+      topics.flatMap((topic): Edit[] => {
+        const own = tree.placed(topic.id);
+        const above = tree.placed(topic.parent);
+        if (!own || !above || topic.loose) {
+          return [];
+        }
+        const x = Math.round(own.x - above.x + dx);
+        const y = Math.round(own.y - above.y + dy);
+        return [{ type: "Put", topic: topic.id, x, y }];
+      }),
+    );
+    say(`${called(topics)} put there; it stays as far from its parent`);
+  };
+
   /** Moves all that are chosen one step. */
   const step = (topic: Topic, way: Step) => {
     const moving = together(topic);
@@ -187,6 +204,11 @@ export function mapCommands(context: Context) {
         lay(topic, topic.loose.x + dx, topic.loose.y + dy);
         return;
       }
+      if (topic.put) {
+        const [dx, dy] = NUDGES.get(key) ?? [0, 0];
+        put(moving, dx, dy);
+        return;
+      }
       if (moving.length > 1) {
         step(topic, stepOf(key, waysOf(tree, topic)));
         return;
@@ -205,14 +227,21 @@ export function mapCommands(context: Context) {
       }
     },
     moveTo,
-    /** Puts a loose topic where it was dropped; one of the tree goes back. */
-    layBy: (topic: Topic, x: number, y: number) => {
+    /** Puts a topic, and those chosen with it, where it was dropped, the middle of its edge there. */
+    putBy: (topic: Topic, x: number, y: number) => {
       const root = tree.placed(tree.root.id);
       const placed = tree.placed(topic.id);
       if (topic.loose && root && placed) {
         lay(topic, x - root.x, y - root.y - placed.height / 2);
+      } else if (placed) {
+        put(together(topic), x - placed.x, y - placed.height / 2 - placed.y);
       }
     },
+    /** Has a topic stand by itself where it is now, to be moved from there. */
+    putHere: (topic: Topic) => put([topic], 0, 0),
+    /** Has a topic's label broken at a width, or at the usual one. */
+    widen: (topic: Topic, width: number | null) =>
+      actions.edit({ type: "Widen", topic: topic.id, width }),
     /** Takes topics out of the tree, to lie loose below it. */
     loosen: (topic: Topic) => {
       const root = tree.placed(tree.root.id);

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
@@ -101,5 +102,37 @@ class LooksTest {
             (String)
                 main(desk, 0).locator("text").nth(1).evaluate("text => text.getAttribute('fill')"))
         .isEqualTo("#e8e0d0");
+  }
+
+  @Test
+  void a_topic_is_dragged_into_the_open_made_narrower_and_put_back(DeskPage desk) {
+    desk.open();
+    Locator last = main(desk, 4);
+    double[] from = desk.middle(last);
+    var frame = desk.page().locator("svg[role=tree]").locator("xpath=../../..").boundingBox();
+    desk.page().mouse().move(from[0], from[1]);
+    desk.page().mouse().down();
+    desk.page().mouse().move(frame.x + 60, frame.y + 30, new Mouse.MoveOptions().setSteps(12));
+    desk.page().mouse().up();
+    desk.kept();
+    assertThat(last.locator(".by-hand")).hasCount(1);
+    choose(desk, last);
+    var before = last.locator(".hit").boundingBox();
+    Locator grip = desk.page().locator("[data-width] rect");
+    grip.hover();
+    desk.page().mouse().down();
+    var at = grip.boundingBox();
+    desk.page()
+        .mouse()
+        .move(at.x - before.width / 2, at.y + 5, new Mouse.MoveOptions().setSteps(5));
+    desk.page().mouse().up();
+    desk.kept();
+    assertThat(last.locator("text")).not().hasCount(0);
+    assertThat(last.locator(".hit").boundingBox().height).isGreaterThan(before.height);
+    desk.page().keyboard().press("Alt+ArrowDown");
+    desk.kept();
+    desk.act("Put it back as it is laid out");
+    desk.kept();
+    assertThat(last.locator(".by-hand")).hasCount(0);
   }
 }

@@ -149,4 +149,46 @@ class LooksApiTest {
                 .problem())
         .contains("which topics");
   }
+
+  private static JsonNode placed(JsonNode desk, UUID id) {
+    return desk.at("/scene/topics")
+        .valueStream()
+        .filter(t -> t.get("id").asString().equals(id.toString()))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static double off(JsonNode desk, UUID topic, UUID parent) {
+    return placed(desk, topic).get("x").asDouble() - placed(desk, parent).get("x").asDouble();
+  }
+
+  @Test
+  void places_and_widths_by_hand_are_kept_and_put_back(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID root = UUID.fromString(visitor.desk(map).at("/topics/0/id").asString());
+    UUID wall = visitor.add(map, root, null, "The old wall by the sea");
+    UUID age = visitor.add(map, wall, null, "Age");
+    visitor.edit(map, Map.of("type", "Put", "topic", wall, "x", 400, "y", 300));
+    visitor.edit(map, Map.of("type", "Widen", "topic", wall, "width", 80));
+    visitor.edit(map, Map.of("type", "Put", "topic", age, "x", -200, "y", 100));
+    JsonNode desk = visitor.desk(map);
+    assertThat(off(desk, wall, root)).isEqualTo(400);
+    assertThat(off(desk, age, wall)).isEqualTo(-200);
+    assertThat(topic(desk, wall).get("put").asBoolean()).isTrue();
+    assertThat(topic(desk, wall).get("wide").asInt()).isEqualTo(80);
+    assertThat(placed(desk, wall).get("height").asDouble()).isGreaterThan(60);
+    visitor.edit(map, Map.of("type", "Plain", "topic", wall, "reach", "CHILDREN", "places", true));
+    desk = visitor.desk(map);
+    assertThat(topic(desk, age).get("put").asBoolean()).isFalse();
+    assertThat(topic(desk, wall).get("put").asBoolean()).isTrue();
+    // in the tree again, it is laid out with the others
+    visitor.edit(map, Map.of("type", "Move", "topic", wall, "parent", root));
+    assertThat(topic(visitor.desk(map), wall).get("put").asBoolean()).isFalse();
+    visitor.undo(map);
+    assertThat(off(visitor.desk(map), wall, root)).isEqualTo(400);
+    assertThat(visitor.edit(map, Map.of("type", "Widen", "topic", wall, "width", 5000)).problem())
+        .contains("60 to 1200 wide");
+    assertThat(visitor.edit(map, Map.of("type", "Put", "topic", wall, "x", 1e9, "y", 0)).problem())
+        .contains("too far");
+  }
 }

@@ -9,8 +9,8 @@ import java.util.UUID;
 import org.pergamena.core.map.Topic;
 
 /**
- * Lays the open part of a map out: its regions each in their way, beside them what lies loose, then
- * the links across.
+ * Lays the open part of a map out: its regions each in their way, beside them what a person put
+ * elsewhere, then the links across.
  */
 public final class MapLayout {
   private static final double MARGIN = 24;
@@ -23,7 +23,7 @@ public final class MapLayout {
     Group whole = regions.whole();
     List<Placed> placed =
         whole.placed().stream().map(p -> p.at(p.x() + MARGIN, p.y() + MARGIN)).toList();
-    List<Placed> all = Loose.laid(regions, placed, MARGIN);
+    List<Placed> all = Apart.laid(regions, placed, MARGIN);
     List<Placed> topics = inOrder(sheet, new Neighbours(sheet, all).found());
     Crossings.Drawn drawn = Crossings.drawn(sheet, topics);
     Box bent = drawn.bent();

@@ -49,6 +49,8 @@ final class Neighbours {
     }
     rows().values().forEach(this::across);
     placed.forEach(this::outward);
+    placed.stream().filter(this::apart).forEach(topic -> lead(parent(topic), topic));
+    placed.stream().filter(this::apart).forEach(this::astray);
     List<Placed> all = new ArrayList<>();
     for (Placed topic : placed) {
       UUID[] own = slots.get(topic.id());
@@ -72,14 +74,22 @@ final class Neighbours {
   }
 
   private void inward(Placed topic, Placed parent) {
-    boolean loose = topic.again() == null && sheet.map().loose(sheet.map().topic(topic.id()));
-    Flow flow = loose ? Flow.RIGHT : parent.flow();
+    Flow flow = apart(topic) ? Flow.RIGHT : parent.flow();
     switch (flow) {
       case DOWN -> set(topic, Way.UP, parent);
       case UP -> set(topic, Way.DOWN, parent);
       case LIST -> set(topic, Way.LEFT, parent);
       default -> lead(topic, parent);
     }
+  }
+
+  private boolean apart(Placed topic) {
+    return topic.again() == null && sheet.apart(sheet.map().topic(topic.id()));
+  }
+
+  /** Whether a topic begins a region: keys across do not lead out of it. */
+  private boolean begins(Placed topic) {
+    return sheet.foreign(sheet.map().topic(topic.id())) || apart(topic);
   }
 
   /** A key leads from one topic to another, if none does yet. */
@@ -142,7 +152,7 @@ final class Neighbours {
     Map<Row, List<Placed>> rows = new HashMap<>();
     for (Placed topic : placed) {
       Placed parent = parent(topic);
-      if (parent != null) {
+      if (parent != null && !apart(topic)) {
         rows.computeIfAbsent(row(topic, parent), key -> new ArrayList<>()).add(topic);
       }
     }
@@ -159,12 +169,26 @@ final class Neighbours {
     return new Row(regionOf(parent), topic.level(), columns ? Flow.RIGHT : flow, columns && left);
   }
 
+  /** What stands apart is led to and from by whatever is nearest above and below. */
+  private void astray(Placed topic) {
+    for (Way way : List.of(Way.UP, Way.DOWN)) {
+      placed.stream()
+          .filter(other -> other != topic && way(topic.box(), other.box()) == way)
+          .min(Comparator.comparingDouble(other -> distance(topic.box(), other.box())))
+          .ifPresent(other -> set(topic, way, other));
+    }
+  }
+
+  private static double distance(Box one, Box other) {
+    return Math.hypot(one.middleX() - other.middleX(), one.middleY() - other.middleY());
+  }
+
   /** The first topic of the region that places the children of a topic. */
   private UUID regionOf(Placed topic) {
     Placed at = topic;
     while (true) {
       Placed above = parent(at);
-      if (above == null || sheet.foreign(sheet.map().topic(at.id()))) {
+      if (above == null || begins(at)) {
         return at.id();
       }
       at = above;
@@ -176,7 +200,7 @@ final class Neighbours {
     Placed at = topic;
     while (true) {
       Placed above = parent(at);
-      if (above == null || above.flow() != Flow.LIST || sheet.foreign(sheet.map().topic(at.id()))) {
+      if (above == null || above.flow() != Flow.LIST || begins(at)) {
         return at.id();
       }
       at = above;

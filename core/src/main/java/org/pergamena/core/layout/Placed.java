@@ -74,6 +74,12 @@ public record Placed(
     return drawn(items, more);
   }
 
+  /** The same with where a pointer opens or closes its branch. */
+  Placed opened(Box newToggle) {
+    return new Placed(
+        id, level, branch, x, y, width, height, items, newToggle, closed, flow, near, again);
+  }
+
   private Placed drawn(List<Item> below, List<Item> above) {
     List<Item> all = new ArrayList<>(below);
     all.addAll(above);

@@ -44,7 +44,7 @@ public final class Sheet {
   private final Typesetter typesetter;
   private final Map<UUID, Cell> cells;
   private final List<Topic> shown = new ArrayList<>();
-  private final List<Topic> loose = new ArrayList<>();
+  private final List<Topic> apart = new ArrayList<>();
 
   /** The topics that are shown again, by the identity of their being so. */
   private final Map<UUID, Topic> again = new HashMap<>();
@@ -78,11 +78,13 @@ public final class Sheet {
     while (!open.isEmpty()) {
       Topic topic = open.pop();
       shown.add(topic);
+      if (topic.parent() != null && apart(topic)) {
+        apart.add(topic);
+      }
       List<Topic> children = new ArrayList<>();
-      List<Topic> aside = List.of();
+      List<Topic> aside = new ArrayList<>();
       if (!closed.contains(topic.id()) && !again.containsKey(topic.id())) {
-        map.children(topic).forEach(child -> (map.loose(child) ? loose : children).add(child));
-        aside = topic.parent() == null ? loose : List.of();
+        map.children(topic).forEach(child -> (apart(child) ? aside : children).add(child));
         children.addAll(guests.getOrDefault(topic.id(), List.of()));
       }
       int level = topic.parent() == null ? 0 : cell(topic.parent()).level + 1;
@@ -164,9 +166,15 @@ public final class Sheet {
     return typesetter.width(text, style);
   }
 
-  /** The topics that lie loose beside the tree. */
-  List<Topic> loose() {
-    return loose;
+  /** Whether a person put a topic elsewhere than it would be laid out. */
+  boolean apart(Topic topic) {
+    return !again.containsKey(topic.id())
+        && (map.loose(topic) || topic.content().look().off() != null);
+  }
+
+  /** The topics that a person put elsewhere, every one after what it stands off. */
+  List<Topic> apart() {
+    return apart;
   }
 
   /** The topic that is shown again there, or null if it stands there itself. */

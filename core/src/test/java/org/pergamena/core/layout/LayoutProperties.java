@@ -44,7 +44,8 @@ class LayoutProperties {
       @ForAll @IntRange(min = 1, max = 120) int size,
       @ForAll @IntRange(min = 1, max = 30) int letterWidth) {
     Random random = new Random(seed);
-    TopicMap map = arranged(Papers.laid(map(random, size), Arrangement.of(kind)), random);
+    TopicMap laid = arranged(Papers.laid(map(random, size), Arrangement.of(kind)), random);
+    TopicMap map = random.nextBoolean() ? laid : put(laid, random);
     Set<UUID> closed = closed(map, random);
     var numbers = Numbering.of(map);
     Sheet sheet =
@@ -127,6 +128,19 @@ class LayoutProperties {
       }
     }
     return arranged;
+  }
+
+  /** With some topics put elsewhere by hand. */
+  private static TopicMap put(TopicMap map, Random random) {
+    TopicMap put = map;
+    for (Topic topic : map.preorder()) {
+      if (topic.parent() != null && random.nextInt(9) == 0) {
+        Look.Spot off = new Look.Spot(random.nextInt(900) - 400, random.nextInt(600) - 300);
+        Look look = put.topic(topic.id()).content().look().off(off);
+        put = put.apply(new LookChange.Paint(topic.id(), look)).map();
+      }
+    }
+    return put;
   }
 
   private static Set<UUID> closed(TopicMap map, Random random) {

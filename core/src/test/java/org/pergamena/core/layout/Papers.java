@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.analysis.Support;
+import org.pergamena.core.look.Dressing;
 import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.LayoutKind;
@@ -32,11 +34,23 @@ final class Papers {
 
   static Scene scene(TopicMap map, Set<UUID> closed, LayoutKind kind) {
     var numbers = Numbering.of(map);
+    Dressing dressing = Dressing.of(map, Support.of(map), List.of());
     return MapLayout.lay(
         new Sheet(
             laid(map, Arrangement.of(kind)),
             closed,
-            t -> TopicLook.bare(numbers.get(t.id()), List.of(0, 1), "thin"),
+            t ->
+                new TopicLook(
+                    numbers.get(t.id()),
+                    List.of(0, 1),
+                    "thin",
+                    "",
+                    false,
+                    false,
+                    List.of(),
+                    "",
+                    List.of(),
+                    dressing.styles().get(t.id())),
             new Typesetter(PALETTE, MEASURER)));
   }
 

@@ -175,14 +175,15 @@ class Edits {
     return regrouped(now, edit);
   }
 
-  /** What lay loose is part of the tree once it is moved there. */
+  /** What lay loose or stood off is laid out with the others once it is moved in the tree. */
   private static Change move(TopicMap now, Edit.Move move) {
     Change moved = new TreeChange.Move(move.topic(), move.parent(), Place.after(move.after()));
-    if (!now.has(move.topic()) || now.topic(move.topic()).content().look().spot() == null) {
+    Look look = now.has(move.topic()) ? now.topic(move.topic()).content().look() : Look.NONE;
+    if (look.spot() == null && look.off() == null) {
       return moved;
     }
-    Look look = now.topic(move.topic()).content().look().at(null);
-    return new Together(List.of(moved, new LookChange.Paint(move.topic(), look)));
+    return new Together(
+        List.of(moved, new LookChange.Paint(move.topic(), look.at(null).off(null))));
   }
 
   private static Change lay(TopicMap now, Edit.Lay lay) {

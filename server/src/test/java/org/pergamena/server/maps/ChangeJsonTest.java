@@ -152,23 +152,7 @@ class ChangeJsonTest {
             new LookChange.Paint(AGE, Look.NONE.styled(GIVEN).below(Style.sized(TextSize.SMALL))),
             new LookChange.Paint(AGE, Look.NONE.off(new Look.Spot(320, -60.5)).wide(180)),
             new LookChange.Paint(WALL, Look.NONE.at(new Look.Spot(-40.5, 300)).arranged(AROUND)),
-            new LookChange.Arrange(
-                new MapLook(
-                    Arrangement.of(LayoutKind.BOTH_SIDES),
-                    MapTheme.VELLUM,
-                    false,
-                    MapLook.Crossing.TIES,
-                    true,
-                    new Paper(
-                        Grain.GRID,
-                        Colour.of(Ink.SLATE, 12),
-                        Strength.STRONG,
-                        Typeface.FINE,
-                        "Draft"),
-                    new Styles(
-                        List.of(Style.NONE, GIVEN),
-                        List.of(new NamedStyle("Loud", GIVEN)),
-                        RULES))),
+            new LookChange.Arrange(look()),
             new ShelfChange.Restore(new UUID(1, 2)),
             new ShelfChange.Retext(SOURCE, new UUID(4, 1), new UUID(4, 2)),
             new ShelfChange.Withdraw(new UUID(1, 2)),
@@ -190,6 +174,17 @@ class ChangeJsonTest {
       List.of(
           new Rule(Rule.By.SUPPORT, "", Style.NONE, null, Rule.Each.GROUND),
           new Rule(Rule.By.WORDS, "wall", Style.sized(TextSize.LARGER), "mine", null));
+
+  private static MapLook look() {
+    return new MapLook(
+        Arrangement.of(LayoutKind.BOTH_SIDES),
+        MapTheme.VELLUM,
+        false,
+        MapLook.Crossing.TIES,
+        true,
+        new Paper(Grain.GRID, Colour.of(Ink.SLATE, 12), Strength.STRONG, Typeface.FINE, "Draft"),
+        new Styles(List.of(Style.NONE, GIVEN), List.of(new NamedStyle("Loud", GIVEN)), RULES));
+  }
 
   private static String golden(String name) throws IOException {
     try (InputStream in = ChangeJsonTest.class.getResourceAsStream(name)) {
