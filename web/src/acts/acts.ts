@@ -208,6 +208,13 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           keys: "Space",
           do: () => map.toggle(topic.id),
         }),
+        ...only(parent && map.dress, {
+          id: "focus",
+          label:
+            tree.desk.facts.focus === topic.id ? "Show the whole map" : "Show this branch alone",
+          keys: "F",
+          do: () => map.focus(topic),
+        }),
         ...only(parent && (topic.aside || topic.branch >= 0), {
           id: "aside",
           label: topic.aside ? "Take back among the others" : "Set aside",

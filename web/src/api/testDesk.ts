@@ -93,6 +93,7 @@ export function marsh(stamp = 1): Desk {
       revision: 1,
       shelf: "s",
       folded: true,
+      focus: null,
       canUndo: false,
       canRedo: false,
       share: 1,

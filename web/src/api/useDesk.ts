@@ -174,6 +174,18 @@ export function useDeskActions(server: Desk, tab: string) {
       }),
     onSuccess: (patch) => take(client, mapId, patch),
   });
+  const focus = useMutation({
+    scope: { id: `folds-${mapId}` },
+    retry: keepTrying,
+    retryDelay: RETRY_MS,
+    networkMode: "always" as const,
+    mutationFn: (topic: string | null) =>
+      request<Patch>("PUT", `/api/maps/${mapId}/focus`, {
+        topic,
+        base: known(client, mapId)?.facts.stamp ?? null,
+      }),
+    onSuccess: (patch) => take(client, mapId, patch),
+  });
   const distil = useMutation({
     mutationFn: (options: DistilOptions) =>
       request<void>("POST", `/api/maps/${mapId}/distil`, options),
@@ -189,6 +201,8 @@ export function useDeskActions(server: Desk, tab: string) {
       redo,
       accept,
       fold: fold.mutate,
+      /** Shows a branch as if it were the whole, the whole if that is null. */
+      focus: focus.mutate,
       distil: distil.mutate,
       distilling: distil.isPending,
       /** A new topic that is shown and not sent yet, as it has no label. */
@@ -209,6 +223,7 @@ export function useDeskActions(server: Desk, tab: string) {
       redo,
       accept,
       fold.mutate,
+      focus.mutate,
       distil.mutate,
       distil.isPending,
       draft,

@@ -20,7 +20,9 @@ import type { Editing, MapCommands } from "./commands";
 import { MapOfImages } from "./Drawing";
 import { DropTarget } from "./DropTarget";
 import { childBefore, type Drop, dropAt, framed, type Point, topicAt } from "./drop";
+import { FarCounts } from "./FarCounts";
 import { FarTopics } from "./FarTopics";
+import { FocusBar } from "./FocusBar";
 import { Ground } from "./Ground";
 import { type Ended, LabelEditor, overLabel } from "./LabelEditor";
 import type { Laying } from "./LayoutPanel";
@@ -29,6 +31,7 @@ import { LinkHandles } from "./LinkHandles";
 import { Links } from "./Links";
 import { keepLabel } from "./labelling";
 import { mapKeys } from "./mapKeys";
+import { Overview } from "./Overview";
 import { Pinned } from "./Pinned";
 import { Sketch } from "./Sketch";
 import { inSight } from "./sight";
@@ -36,6 +39,7 @@ import { Toolbar } from "./Toolbar";
 import { GuestGlyph, TopicGlyph, topicStyles } from "./TopicGlyph";
 import { useAnchor } from "./useAnchor";
 import { useCommands, type ViewProps } from "./useCommands";
+import { useFocus } from "./useFocus";
 import { useOffers } from "./useOffers";
 import { useOpening } from "./useOpening";
 import { type Tool, usePointers } from "./usePointers";
@@ -137,7 +141,9 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
     dress,
   });
 
+  const focused = tree.get(tree.desk.facts.focus);
   useAnchor(tree, selected, viewport);
+  useFocus(tree, topic, actions, viewport);
   useOpening(tree.desk, actions, viewport);
 
   const focus = () => svg.current?.focus({ preventScroll: true });
@@ -284,6 +290,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const offers = useOffers(tree, editing ? tree.get(editing.topic) : undefined);
   return (
     <Page data-writing={writing ? "" : undefined}>
+      {focused && <FocusBar tree={tree} topic={focused} onFocus={actions.focus} />}
       <Pinned tree={tree} onSelect={onSelect} />
       <Frame
         ref={frame}
@@ -346,6 +353,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
               >
                 <Ground scene={scene} id="grain" />
                 {far && <FarTopics topics={seen} />}
+                {far && sight && <FarCounts tree={tree} step={sight.step} />}
                 {glyphs}
                 <Links tree={tree} chosen={choice.ids} />
                 {!choice.several && !far && (
@@ -404,6 +412,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
             </Content>
           </Stage>
         </MapOfImages.Provider>
+        <Overview scene={scene} viewport={viewport} />
       </Frame>
       <Foot>
         <Toolbar

@@ -314,6 +314,15 @@ export function mapCommands(context: Context) {
         actions.fold(topic.closed ? { open: [id] } : { close: [id] });
       }
     },
+    /** Shows a topic's branch as if it were the whole; the whole if that branch is shown already. */
+    focus: (topic: Topic) => {
+      const here = tree.desk.facts.focus === topic.id || topic.parent === null;
+      if (!here && topic.closed) {
+        actions.fold({ open: [topic.id] });
+      }
+      actions.focus(here ? null : topic.id);
+      say(here ? "The whole map" : `Only ${topic.label} and what is below it`);
+    },
     openAll: () => actions.fold({ closed: [] }),
     openTo: (level: number) => actions.fold({ level }),
     undo: () => {

@@ -20,6 +20,7 @@ export const MAP_KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Ctrl + A", "Choose all topics that are shown"],
   ["Alt + drag", "Draw a topic out, or a link to another topic"],
   ["L", "Link to another topic"],
+  ["F", "Show the branch alone, or the whole map again"],
   ["Ctrl + C, X, V", "Copy, cut, paste branches; text becomes topics"],
   ["Ctrl + arrow keys", "Move the page"],
   ["Home", "Go to the root"],
@@ -147,6 +148,8 @@ function whileReading(event: KeyboardEvent, topic: Topic, commands: MapCommands)
   } else if (event.key === "l") {
     event.preventDefault();
     commands.link(topic.id, null);
+  } else if (event.key === "f") {
+    commands.focus(topic);
   } else if (event.key === "+" || event.key === "=") {
     commands.zoom(1.25);
   } else if (event.key === "-") {

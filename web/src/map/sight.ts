@@ -6,9 +6,17 @@ export type View = { x: number; y: number; k: number };
 /**
  * The part of a scene that is drawn in full: what is in the window and some around it.
  *
- * @param far whether words are too small to be read, so that only their places are drawn
+ * @param far whether words are too small to be read, so that their places and their number are drawn
  */
-export type Sight = { left: number; top: number; right: number; bottom: number; far: boolean };
+export type Sight = {
+  left: number;
+  top: number;
+  right: number;
+  bottom: number;
+  far: boolean;
+  /** The zoom in whole steps, by which what is to be read from far is written. */
+  step: number;
+};
 
 /** Below this zoom the smallest labels are under four pixels high. */
 const FAR = 0.26;
@@ -29,9 +37,11 @@ export function sightOf(before: Sight | null, view: View, window: Size): Sight {
   const left = -x / k;
   const top = -y / k;
   const far = k < FAR;
+  const step = 2 ** (Math.round(Math.log2(k) * 3) / 3);
   const enough =
     before &&
     before.far === far &&
+    (!far || before.step === step) &&
     before.left <= left &&
     before.top <= top &&
     before.right >= left + width &&
@@ -46,6 +56,7 @@ export function sightOf(before: Sight | null, view: View, window: Size): Sight {
     right: left + width * (1 + AROUND),
     bottom: top + height * (1 + AROUND),
     far,
+    step,
   };
 }
 

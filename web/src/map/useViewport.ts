@@ -88,6 +88,13 @@ export function useViewport(
         };
       },
       zoom: () => view.current.k,
+      view: () => view.current,
+      /** Has a point of the scene in the middle of the window. */
+      centre: (sceneX: number, sceneY: number) => {
+        const { k } = view.current;
+        const { width, height } = size();
+        to(width / 2 - sceneX * k, height / 2 - sceneY * k, k);
+      },
       /** What of the scene is to be drawn in full, null before the window is known. */
       sight: () => sight.current,
       panBy: (dx: number, dy: number) =>

@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -78,7 +79,8 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
             .newContext(
                 new Browser.NewContextOptions()
                     .setViewportSize(1280, 800)
-                    .setAcceptDownloads(true));
+                    .setAcceptDownloads(true)
+                    .setReducedMotion(ReducedMotion.REDUCE));
     visitor.setDefaultTimeout(PATIENCE_MS);
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     Page page = visitor.newPage();

@@ -47,6 +47,7 @@ class PictureTest {
     Sheet sheet =
         new Sheet(
             TopicMap.of(topics),
+            null,
             Set.of(),
             t -> TopicLook.bare("1", List.of(0, 1), ""),
             new Typesetter(Theme.LIGHT.palette(), MEASURER));

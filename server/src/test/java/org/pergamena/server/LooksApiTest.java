@@ -191,4 +191,27 @@ class LooksApiTest {
     assertThat(visitor.edit(map, Map.of("type", "Put", "topic", wall, "x", 1e9, "y", 0)).problem())
         .contains("too far");
   }
+
+  @Test
+  void a_person_looks_at_a_branch_alone_and_others_do_not(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID root = UUID.fromString(visitor.desk(map).at("/topics/0/id").asString());
+    UUID wall = visitor.add(map, root, null, "Wall");
+    visitor.add(map, wall, null, "Age");
+    visitor.add(map, root, null, "Fish");
+    visitor.put("/api/maps/" + map + "/focus", Map.of("topic", wall));
+    JsonNode desk = visitor.desk(map);
+    assertThat(desk.at("/facts/focus").asString()).isEqualTo(wall.toString());
+    assertThat(desk.at("/scene/topics")).hasSize(2);
+    assertThat(desk.get("topics")).hasSize(4);
+    visitor.edit(map, Map.of("type", "Remove", "topic", wall));
+    desk = visitor.desk(map);
+    assertThat(desk.at("/facts/focus").isNull()).isTrue();
+    assertThat(desk.at("/scene/topics")).hasSize(2);
+    visitor.undo(map);
+    visitor.put("/api/maps/" + map + "/focus", new HashMap<>());
+    assertThat(visitor.desk(map).at("/scene/topics")).hasSize(4);
+    assertThat(visitor.other().put("/api/maps/" + map + "/focus", Map.of()).status())
+        .isEqualTo(404);
+  }
 }

@@ -77,6 +77,9 @@ final class Crossings {
     for (CrossLink link : sheet.map().links()) {
       Placed from = shown(link.from());
       Placed to = shown(link.to());
+      if (from == null || to == null) {
+        continue; // an end lies outside the branch that is shown
+      }
       if (!from.id().equals(to.id()) && marked && link.bend() != null) {
         drawn.add(bent(link, from, to));
       } else if (!from.id().equals(to.id())) {
@@ -88,11 +91,11 @@ final class Crossings {
     return drawn;
   }
 
-  /** A topic, or the closed one under which it is hidden. */
+  /** A topic, or the closed one under which it is hidden; null outside of what is shown. */
   private Placed shown(UUID id) {
     TopicMap map = sheet.map();
     UUID at = id;
-    while (!byId.containsKey(at)) {
+    while (at != null && !byId.containsKey(at)) {
       at = map.topic(at).parent();
     }
     return byId.get(at);

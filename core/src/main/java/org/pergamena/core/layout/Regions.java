@@ -38,9 +38,9 @@ final class Regions {
     return sheet;
   }
 
-  /** The map from its root on. */
+  /** All that is shown, from its first topic on. */
   Group whole() {
-    Topic root = sheet.map().root();
+    Topic root = sheet.first();
     List<Topic> mains = sheet.children(root);
     return switch (sheet.arrangement(root).layout()) {
       case BOTH_SIDES -> BraceRegion.bothSides(this, root, mains);

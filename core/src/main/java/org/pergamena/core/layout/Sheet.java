@@ -40,6 +40,7 @@ public final class Sheet {
   private static final double ON_RINGS = 0.65;
 
   private final TopicMap map;
+  private final Topic first;
   private final Set<UUID> closed;
   private final Typesetter typesetter;
   private final Map<UUID, Cell> cells;
@@ -52,12 +53,18 @@ public final class Sheet {
   /**
    * Sets a map in type.
    *
+   * @param focus the branch that is shown as if it were the whole, null for the whole
    * @param closed topics whose branches are not shown
    * @param looks what is drawn of each topic beside its label
    */
   public Sheet(
-      TopicMap map, Set<UUID> closed, Function<Topic, TopicLook> looks, Typesetter typesetter) {
+      TopicMap map,
+      UUID focus,
+      Set<UUID> closed,
+      Function<Topic, TopicLook> looks,
+      Typesetter typesetter) {
     this.map = map;
+    this.first = focus == null || !map.has(focus) ? map.root() : map.topic(focus);
     this.closed = closed;
     this.typesetter = typesetter;
     this.cells = new HashMap<>(2 * map.size());
@@ -74,20 +81,20 @@ public final class Sheet {
       again.put(guest.id(), map.topic(also.topic()));
       guests.computeIfAbsent(also.parent(), id -> new ArrayList<>()).add(guest);
     }
-    Deque<Topic> open = new ArrayDeque<>(List.of(map.root()));
+    Deque<Topic> open = new ArrayDeque<>(List.of(first));
     while (!open.isEmpty()) {
       Topic topic = open.pop();
       shown.add(topic);
-      if (topic.parent() != null && apart(topic)) {
+      if (apart(topic)) {
         apart.add(topic);
       }
       List<Topic> children = new ArrayList<>();
       List<Topic> aside = new ArrayList<>();
-      if (!closed.contains(topic.id()) && !again.containsKey(topic.id())) {
+      if (!closed(topic) && !again.containsKey(topic.id())) {
         map.children(topic).forEach(child -> (apart(child) ? aside : children).add(child));
         children.addAll(guests.getOrDefault(topic.id(), List.of()));
       }
-      int level = topic.parent() == null ? 0 : cell(topic.parent()).level + 1;
+      int level = begins(topic) ? 0 : cell(topic.parent()).level + 1;
       UUID own = again.containsKey(topic.id()) ? again.get(topic.id()).id() : topic.id();
       cells.put(topic.id(), new Cell(level, branches.get(own), children, arranged(topic)));
       for (int i = aside.size() - 1; i >= 0; i--) {
@@ -103,7 +110,8 @@ public final class Sheet {
     if (topic.parent() == null) {
       return map.look().arrangement();
     }
-    Arrangement around = cell(topic.parent()).arrangement;
+    Arrangement around =
+        begins(topic) ? arranged(map.topic(topic.parent())) : cell(topic.parent()).arrangement;
     return again.containsKey(topic.id())
         ? around
         : topic.content().look().arrangement().within(around);
@@ -153,6 +161,15 @@ public final class Sheet {
     return map;
   }
 
+  /** The topic with which what is shown begins: the root, or the branch in focus. */
+  Topic first() {
+    return first;
+  }
+
+  private boolean begins(Topic topic) {
+    return topic.id().equals(first.id());
+  }
+
   Backdrop backdrop() {
     return Backdrop.of(map.look().paper(), typesetter);
   }
@@ -168,7 +185,8 @@ public final class Sheet {
 
   /** Whether a person put a topic elsewhere than it would be laid out. */
   boolean apart(Topic topic) {
-    return !again.containsKey(topic.id())
+    return !begins(topic)
+        && !again.containsKey(topic.id())
         && (map.loose(topic) || topic.content().look().off() != null);
   }
 
@@ -200,14 +218,15 @@ public final class Sheet {
 
   /** Whether what is shown of a topic's branch is laid out in a way of its own. */
   boolean foreign(Topic topic) {
-    return topic.parent() != null
+    return !begins(topic)
         && !again.containsKey(topic.id())
         && !children(topic).isEmpty()
         && topic.content().look().arrangement().layout() != null;
   }
 
   boolean closed(Topic topic) {
-    return closed.contains(topic.id()) && !topic.children().isEmpty();
+    boolean alone = begins(topic) && topic.parent() != null;
+    return closed.contains(topic.id()) && !topic.children().isEmpty() && !alone;
   }
 
   int level(Topic topic) {

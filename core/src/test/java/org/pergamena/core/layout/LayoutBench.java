@@ -56,7 +56,7 @@ public final class LayoutBench {
     long[] took = new long[TIMES];
     for (int i = 0; i < TIMES; i++) {
       Sheet sheet =
-          new Sheet(map, Set.of(), t -> TopicLook.bare("1.1", List.of(0, 1), ""), typesetter);
+          new Sheet(map, null, Set.of(), t -> TopicLook.bare("1.1", List.of(0, 1), ""), typesetter);
       long begun = System.nanoTime();
       MapLayout.lay(sheet);
       took[i] = System.nanoTime() - begun;

@@ -48,9 +48,12 @@ class LayoutProperties {
     TopicMap map = random.nextBoolean() ? laid : put(laid, random);
     Set<UUID> closed = closed(map, random);
     var numbers = Numbering.of(map);
+    List<Topic> all = map.preorder();
+    UUID focus = random.nextInt(3) > 0 ? null : all.get(random.nextInt(all.size())).id();
     Sheet sheet =
         new Sheet(
             map,
+            focus,
             closed,
             topic ->
                 new TopicLook(

@@ -38,6 +38,7 @@ final class Papers {
     return MapLayout.lay(
         new Sheet(
             laid(map, Arrangement.of(kind)),
+            null,
             closed,
             t ->
                 new TopicLook(

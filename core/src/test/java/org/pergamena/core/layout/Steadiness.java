@@ -80,6 +80,7 @@ record Steadiness(double add, double rename, double remove, double moving) {
     Sheet sheet =
         new Sheet(
             map,
+            null,
             Set.of(),
             topic -> TopicLook.bare("1.1", List.of(0, 1), ""),
             new Typesetter(Papers.PALETTE, Papers.MEASURER));

@@ -173,7 +173,12 @@ public class Drawing {
 
     /** The scene in which some topics' branches are closed. */
     public Scene scene(Set<UUID> closed) {
-      return MapLayout.lay(new Sheet(map, closed, topic -> look(topic, this), typesetter));
+      return scene(null, closed);
+    }
+
+    /** The scene of a branch as if it were the whole, of the whole if that is null. */
+    public Scene scene(UUID focus, Set<UUID> closed) {
+      return MapLayout.lay(new Sheet(map, focus, closed, topic -> look(topic, this), typesetter));
     }
   }
 

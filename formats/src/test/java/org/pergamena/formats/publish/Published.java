@@ -97,6 +97,7 @@ final class Published {
     Sheet sheet =
         new Sheet(
             published.map(),
+            null,
             Set.of(),
             topic ->
                 new TopicLook(

@@ -13,6 +13,7 @@ import org.pergamena.core.map.Tag;
  * @param stamp names this state of the desk; later states have larger ones
  * @param shelf names the state of all but the map; another one means that something has changed
  * @param folded whether the person has chosen which branches are open
+ * @param focus the branch that the person looks at as if it were the whole, or null
  * @param share of all the sources' text that is on the map, 0 to 1
  * @param outlined whether the map follows an outline
  * @param again whether a map distilled anew waits to be taken
@@ -31,6 +32,10 @@ record DeskFacts(
     long revision,
     String shelf,
     boolean folded,
+    @Schema(
+            types = {"string", "null"},
+            format = "uuid")
+        UUID focus,
     boolean canUndo,
     boolean canRedo,
     double share,

@@ -103,6 +103,8 @@ class Desks {
     Shelves.Shelf shelf = known.shelf();
     Map<UUID, Coverage> coverages = Coverage.of(map, shelf.texts());
     Set<UUID> closed = known.view().closed();
+    UUID wished = known.view().focus();
+    UUID focus = wished != null && map.has(wished) ? wished : null;
     Drawing.Prepared prepared =
         drawing.prepare(
             map, shelf.entries().stream().map(Sources.Entry::id).toList(), known.fresh().keySet());
@@ -112,6 +114,7 @@ class Desks {
             known.map().revision(),
             shelf.state(),
             known.view().folded(),
+            focus,
             known.can().undo(),
             known.can().redo(),
             Coverage.share(shelf.texts(), coverages),
@@ -134,7 +137,7 @@ class Desks {
         map.also(),
         map.comments(),
         shelves.views(map, shelf, coverages),
-        prepared.scene(closed),
+        prepared.scene(focus, closed),
         shelf.jobs(),
         proposed(map, shelf));
   }

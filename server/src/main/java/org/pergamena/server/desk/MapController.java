@@ -184,6 +184,26 @@ class MapController {
     return desks.since(visitor, map, folding.base());
   }
 
+  /** What a person looks at as if it were the whole, and the state that the page has. */
+  record Focusing(
+      @Schema(
+              types = {"string", "null"},
+              format = "uuid")
+          UUID topic,
+      @Schema(
+              types = {"integer", "null"},
+              format = "int64")
+          Long base) {}
+
+  @PutMapping("/{map}/focus")
+  Patch focus(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody Focusing focusing) {
+    views.focus(visitor, map, focusing.topic());
+    return desks.since(visitor, map, focusing.base());
+  }
+
   private static Set<UUID> orNone(Set<UUID> ids) {
     return ids == null ? Set.of() : ids;
   }

@@ -22,8 +22,9 @@ public class Views {
    * How a person looks at a map.
    *
    * @param folded whether they have chosen which branches are open
+   * @param focus the branch that they look at as if it were the whole, null for the whole
    */
-  public record View(boolean folded, Set<UUID> closed) {}
+  public record View(boolean folded, Set<UUID> closed, UUID focus) {}
 
   /** How a person looks at a map. */
   @Transactional(readOnly = true)
@@ -47,7 +48,17 @@ public class Views {
             .setParameter("person", person)
             .getResultList();
     ids.forEach(id -> closed.add((UUID) id));
-    return new View(folded, closed);
+    UUID focus =
+        (UUID)
+            entities
+                .createNativeQuery(
+                    "select focus from map_view where map_id = :map and person = :person"
+                        + " and focus is not null",
+                    UUID.class)
+                .setParameter("map", mapId)
+                .setParameter("person", person)
+                .getSingleResultOrNull();
+    return new View(folded, closed, focus);
   }
 
   /** Closes these branches for a person and opens all others. */
@@ -73,6 +84,20 @@ public class Views {
         .executeUpdate();
     closeMore(person, mapId, closing);
     chosen(person, mapId, true);
+  }
+
+  /** Has a person look at a branch as if it were the whole, at the whole if that is null. */
+  @Transactional
+  public void focus(UUID person, UUID mapId, UUID topic) {
+    entities
+        .createNativeQuery(
+            "insert into map_view (map_id, person, folded, focus)"
+                + " values (:map, :person, true, cast(:topic as uuid))"
+                + " on conflict (map_id, person) do update set focus = excluded.focus")
+        .setParameter("map", mapId)
+        .setParameter("person", person)
+        .setParameter("topic", topic == null ? null : topic.toString())
+        .executeUpdate();
   }
 
   private void closeMore(UUID person, UUID mapId, Collection<UUID> closed) {

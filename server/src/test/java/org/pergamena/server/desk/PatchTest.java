@@ -34,6 +34,7 @@ class PatchTest {
             1,
             "",
             true,
+            null,
             true,
             false,
             1,
