@@ -107,14 +107,20 @@ public final class Sheet {
   }
 
   private Arrangement arranged(Topic topic) {
-    if (topic.parent() == null) {
-      return map.look().arrangement();
+    if (begins(topic)) {
+      return given(topic);
     }
-    Arrangement around =
-        begins(topic) ? arranged(map.topic(topic.parent())) : cell(topic.parent()).arrangement;
+    Arrangement around = cell(topic.parent()).arrangement;
     return again.containsKey(topic.id())
         ? around
         : topic.content().look().arrangement().within(around);
+  }
+
+  /** What holds for a topic by all that is given above it, shown or not. */
+  private Arrangement given(Topic topic) {
+    return topic.parent() == null
+        ? map.look().arrangement()
+        : topic.content().look().arrangement().within(given(map.topic(topic.parent())));
   }
 
   private void set(Function<Topic, TopicLook> looks) {
