@@ -48,7 +48,7 @@ class FocusTest {
     assertThat(scene.topics()).hasSize(3);
     assertThat(scene.topics().get(0).closed()).isFalse();
     assertThat(scene.topics().get(1).y()).isGreaterThan(scene.topics().get(0).y());
-    assertThat(scene.topics().get(0).x()).isLessThan(60);
+    assertThat(scene.topics().get(0).y()).isEqualTo(24);
   }
 
   @Test
