@@ -36,6 +36,11 @@ const DRAWN: Record<string, readonly [topics: string, lines: string]> = {
     "M30 15h7M18 15h-7M26 12l6-6M22 12l-6-6M26 18l6 6M22 18l-6 6",
   ],
   INDENTED: ["M4 4h16M12 11h18M20 18h18M12 25h14", "M7 6v19h4M7 11h4M15 13v5h4"],
+  BY_TIME: ["M2 15h8M16 5h9M24 25h9M33 5h9", "M12 15h34M43 12l3 3-3 3M18 8v7M26 15v7M35 8v7"],
+  SIDE_BY_SIDE: [
+    "M18 3h12M19 14h10M19 19h10M19 24h10M2 19h9M37 19h9",
+    "M24 5v3M6 16v-5q0-3 3-3h30q3 0 3 3v5M13 19q3 0 3-3v-1q0-2 2-2M13 19q3 0 3 3v1q0 2 2 2M35 19q-3 0-3-3v-1q0-2-2-2M35 19q-3 0-3 3v1q0 2-2 2",
+  ],
   AROUND: ["M14 15h20", "M10 8q-4 7 0 14M38 8q4 7 0 14"],
 };
 

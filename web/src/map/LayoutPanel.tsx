@@ -63,6 +63,8 @@ const OF_MAP: readonly (readonly [LayoutKind, string])[] = [
   ["UPWARD", "Upward"],
   ["RADIAL", "Around"],
   ["INDENTED", "Indented"],
+  ["BY_TIME", "By time"],
+  ["SIDE_BY_SIDE", "Side by side"],
 ];
 
 /** A branch has one side, that of the topics around it. */

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.layout.Placed.Near;
+import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.Topic;
 
 /**
  * Finds what the arrow keys lead to: inward the parent, outward a child, across the next of the
@@ -40,6 +42,7 @@ final class Neighbours {
   }
 
   List<Placed> found() {
+    placed.stream().filter(topic -> topic.again() == null).forEach(this::ordered);
     for (Placed topic : placed) {
       Placed parent = parent(topic);
       if (parent != null) {
@@ -83,6 +86,52 @@ final class Neighbours {
     }
   }
 
+  /** Along a line of time, and beside each other, keys lead as things lie there. */
+  private void ordered(Placed topic) {
+    Topic parent = sheet.map().topic(topic.id());
+    List<Placed> children = children(topic);
+    LayoutKind kind = kind(parent);
+    if (children.isEmpty() || kind == null) {
+      return;
+    }
+    if (kind == LayoutKind.BY_TIME) {
+      Placed before = topic;
+      for (Topic child : TimeRegion.inOrder(sheet, parent)) {
+        Placed next = byId.get(child.id());
+        set(before, Way.RIGHT, next);
+        set(next, Way.LEFT, before);
+        before = next;
+      }
+      return;
+    }
+    Placed left = children.get(0);
+    Placed right = children.get(children.size() - 1);
+    List<Placed> shared = children.subList(1, children.size() - 1);
+    Placed above = topic;
+    for (Placed next : shared) {
+      set(above, Way.DOWN, next);
+      set(next, Way.UP, above);
+      set(next, Way.LEFT, left);
+      set(next, Way.RIGHT, right);
+      above = next;
+    }
+    set(topic, Way.DOWN, left);
+    set(topic, Way.LEFT, left);
+    set(topic, Way.RIGHT, right);
+    for (Placed side : List.of(left, right)) {
+      set(side, Way.UP, topic);
+      set(side, side == left ? Way.RIGHT : Way.LEFT, shared.isEmpty() ? topic : shared.get(0));
+    }
+  }
+
+  /** The layout of those below a topic, if it has an order of its own for keys; else null. */
+  private LayoutKind kind(Topic topic) {
+    boolean begins = topic == sheet.first() || begins(byId.get(topic.id()));
+    LayoutKind kind = begins ? sheet.arrangement(topic).layout() : null;
+    boolean two = sheet.children(topic).size() > 1;
+    return kind == LayoutKind.BY_TIME || kind == LayoutKind.SIDE_BY_SIDE && two ? kind : null;
+  }
+
   private boolean apart(Placed topic) {
     return topic.again() == null && sheet.apart(sheet.map().topic(topic.id()));
   }
@@ -109,6 +158,10 @@ final class Neighbours {
       return Way.DOWN;
     }
     return to.bottom() <= from.y() ? Way.UP : null;
+  }
+
+  private Topic topicOf(Placed placed) {
+    return sheet.map().topic(placed.id());
   }
 
   private List<Placed> children(Placed topic) {
@@ -152,7 +205,7 @@ final class Neighbours {
     Map<Row, List<Placed>> rows = new HashMap<>();
     for (Placed topic : placed) {
       Placed parent = parent(topic);
-      if (parent != null && !apart(topic)) {
+      if (parent != null && !apart(topic) && kind(topicOf(parent)) == null) {
         rows.computeIfAbsent(row(topic, parent), key -> new ArrayList<>()).add(topic);
       }
     }

@@ -74,6 +74,11 @@ final class Regions {
       case DOWNWARD, UPWARD -> new RowRegion(this, topic, up || from == Flow.UP, from).lay();
       case RADIAL -> new RadialRegion(this, topic, towards(from, fan(topic))).lay();
       case INDENTED -> new ListRegion(this, topic, from == Flow.UP).lay();
+      case BY_TIME -> new TimeRegion(this, topic).lay();
+      case SIDE_BY_SIDE ->
+          children.size() < 2
+              ? BraceRegion.lay(this, topic, children, List.of())
+              : new SideRegion(this, topic).lay();
     };
   }
 

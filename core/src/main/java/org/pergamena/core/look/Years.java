@@ -9,6 +9,7 @@ import org.pergamena.core.map.Topic;
 /** The year that a topic tells of: in its label, else its definition or note, else its passages. */
 public final class Years {
   private static final int LONGEST = 4_000;
+  private static final int MOST = 20;
   private static final Pattern YEAR =
       Pattern.compile("(?<![\\p{L}\\d.,:/-])(1\\d{3}|20\\d{2})(?:s|er)?(?![\\p{L}\\d]|[.,]\\d)");
   private static final Pattern MEASURED =
@@ -27,7 +28,7 @@ public final class Years {
     if (year.isEmpty()) {
       year = in(topic.note());
     }
-    for (Evidence evidence : topic.evidence()) {
+    for (Evidence evidence : topic.evidence().subList(0, Math.min(MOST, topic.evidence().size()))) {
       if (year.isPresent()) {
         return year;
       }

@@ -15,5 +15,9 @@ public enum LayoutKind {
   /** Around the root, each level on a ring. */
   RADIAL,
   /** One below the other as in a list, each level further in. */
-  INDENTED
+  INDENTED,
+  /** Along a line, by the years that are told. */
+  BY_TIME,
+  /** Two subjects beside each other, the first and the last, with what they share in between. */
+  SIDE_BY_SIDE
 }

@@ -175,7 +175,7 @@ class TopicMapProperties {
     Style small = Style.sized(TextSize.SMALL);
     Rule rule = new Rule(Rule.By.WORDS, "label", small, null, null);
     return new MapLook(
-        Arrangement.of(LayoutKind.values()[random.nextInt(7)]),
+        Arrangement.of(LayoutKind.values()[random.nextInt(9)]),
         MapTheme.values()[random.nextInt(6)],
         random.nextBoolean(),
         MapLook.Crossing.values()[random.nextInt(3)],
