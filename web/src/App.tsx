@@ -15,6 +15,7 @@ import { TemplateSheet } from "./history/TemplateSheet";
 import { Button } from "./ui/Button";
 import { Sheet, SheetButtons } from "./ui/Sheet";
 import { type Go, type Place, useAddress } from "./useAddress";
+import { Showing } from "./walk/Showing";
 
 const Page = styled.div`
   height: 100%;
@@ -55,7 +56,7 @@ function Maps({ tab, session }: MapsProps) {
   const { map } = place;
   const open = useCallback(
     (id: string | null, replace = false) =>
-      go({ map: id || null, topic: null, spot: null }, replace),
+      go({ map: id || null, topic: null, spot: null, way: "work" }, replace),
     [go],
   );
   const [exporting, setExporting] = useState(false);
@@ -229,6 +230,9 @@ function KnownMap(props: Omit<OpenMapProps, "map"> & { server: DeskState }) {
       document.title = "Pergamena";
     };
   }, [title]);
+  if (place.way !== "work") {
+    return <Showing desk={desk} actions={actions} place={place} go={go} />;
+  }
   return (
     <>
       <Header

@@ -9,16 +9,21 @@ describe("the address", () => {
       map: id("a"),
       topic: id("b"),
       spot: { source: id("c"), start: 12, end: 30 },
+      way: "work" as const,
     };
     expect(pathOf(place)).toBe(`/maps/${id("a")}/topics/${id("b")}/sources/${id("c")}/12-30`);
     expect(placeAt(pathOf(place))).toEqual(place);
-    const less = { map: id("a"), topic: null, spot: null };
+    const less = { map: id("a"), topic: null, spot: null, way: "work" as const };
     expect(placeAt(pathOf(less))).toEqual(less);
+    const step = { ...place, spot: null, way: "walk" as const };
+    expect(pathOf(step)).toBe(`/maps/${id("a")}/walk/topics/${id("b")}`);
+    expect(placeAt(pathOf(step))).toEqual(step);
   });
 
   it("that names nothing is no map", () => {
-    expect(placeAt("/")).toEqual({ map: null, topic: null, spot: null });
-    expect(placeAt("/maps/what")).toEqual({ map: null, topic: null, spot: null });
-    expect(pathOf({ map: null, topic: null, spot: null })).toBe("/");
+    const none = { map: null, topic: null, spot: null, way: "work" as const };
+    expect(placeAt("/")).toEqual(none);
+    expect(placeAt("/maps/what")).toEqual(none);
+    expect(pathOf(none)).toBe("/");
   });
 });

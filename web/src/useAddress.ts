@@ -7,32 +7,38 @@ export type Place = {
   topic: string | null;
   /** The source that is open, at a span of code units. */
   spot: Spot | null;
+  /** How the map is shown: to be worked on, step by step, what is told at it, or to be looked at. */
+  way: Way;
 };
+
+/** How a map is shown. */
+export type Way = "work" | "walk" | "speaker" | "look";
 
 const ID = "[0-9a-f-]{36}";
 const PATTERN = new RegExp(
-  `^/maps/(${ID})(?:/topics/(${ID}))?(?:/sources/(${ID})(?:/(\\d+)-(\\d+))?)?/?$`,
+  `^/maps/(${ID})(?:/(walk|speaker|look))?(?:/topics/(${ID}))?(?:/sources/(${ID})(?:/(\\d+)-(\\d+))?)?/?$`,
 );
 
 /** Reads a place out of a path. */
 export function placeAt(path: string): Place {
   const found = PATTERN.exec(path);
-  const [, map, topic, source, start, end] = found ?? [];
+  const [, map, way, topic, source, start, end] = found ?? [];
   return {
     map: map ?? null,
     topic: topic ?? null,
+    way: (way as Way | undefined) ?? "work",
     spot: source ? { source, start: Number(start ?? 0), end: Number(end ?? 0) } : null,
   };
 }
 
 /** The path of a place. */
-export function pathOf({ map, topic, spot }: Place): string {
+export function pathOf({ map, topic, spot, way }: Place): string {
   if (!map) {
     return "/";
   }
   const inTopic = topic ? `/topics/${topic}` : "";
   const inSource = spot ? `/sources/${spot.source}/${spot.start}-${spot.end}` : "";
-  return `/maps/${map}${inTopic}${inSource}`;
+  return `/maps/${map}${way === "work" ? "" : `/${way}`}${inTopic}${inSource}`;
 }
 
 /** What the address names, and going elsewhere; the browser's Back goes back. */

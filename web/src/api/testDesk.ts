@@ -108,6 +108,7 @@ export function marsh(stamp = 1): Desk {
       paper: { grain: null, ground: null, strength: null, face: null, watermark: "" },
       styles: { levels: [], named: [], rules: [] },
       key: [],
+      walk: [],
     },
     topics: [
       topic("root", null, ["wall", "birds"]),

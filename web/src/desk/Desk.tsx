@@ -148,9 +148,18 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const leave = useCallback(() => reading.current?.focus(), []);
   const showFind = useCallback(() => setOpened({ sheet: "go" }), []);
   const openTool = useCallback(
-    (sheet: MapTool) =>
-      setOpened(sheet === "tables" ? { sheet, topic: selected.id, text: "" } : { sheet }),
-    [selected.id],
+    (sheet: MapTool) => {
+      if (sheet === "look") {
+        go({ way: "look", topic: selected.id, spot: null });
+      } else {
+        setOpened(sheet === "tables" ? { sheet, topic: selected.id, text: "" } : { sheet });
+      }
+    },
+    [go, selected.id],
+  );
+  const showAs = useCallback(
+    (way: "walk" | "look") => go({ way, topic: selected.id, spot: null }),
+    [go, selected.id],
   );
   const linkTo = useCallback(
     (topic: string, to: string | null) => setOpened({ sheet: "link", topic, to }),
@@ -191,6 +200,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
     onPaste: paste,
     looking,
     onLooks: setLooking,
+    onWay: showAs,
     say,
   };
   const elsewhere = {
@@ -389,7 +399,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
           onShow={show}
           onSelect={select}
           onChoose={choice.set}
-          onOpenMap={(to) => go({ map: to, topic: null, spot: null })}
+          onOpenMap={(to) => go({ map: to, topic: null, spot: null, way: "work" })}
           onAllSeen={allSeen}
           onPictures={pictures.addFiles}
           say={say}

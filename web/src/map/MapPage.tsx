@@ -111,7 +111,7 @@ function idAt(target: EventTarget, name: "topic" | "toggle"): string | null {
 /** The map page: the scene that the server laid out, and all that is done on it. */
 export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | null> }) {
   const { tree, actions, selected, handle, choice, onSelect, onMenu, onPaste, say } = props;
-  const { looking, onLooks } = props;
+  const { looking, onLooks, onWay } = props;
   const frame = useRef<HTMLDivElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
@@ -423,6 +423,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
           tool={tool}
           onTool={setTool}
           looking={looking}
+          onWalk={() => onWay("walk")}
           onLooks={() => onLooks(!looking)}
           laying={laying}
           onLaying={setLaying}

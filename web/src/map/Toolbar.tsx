@@ -58,6 +58,8 @@ type ToolbarProps = {
   /** Whether looks are open beside the map, and what opens or closes them. */
   looking?: boolean;
   onLooks?: () => void;
+  /** Leads through the map step by step. */
+  onWalk?: () => void;
   topic?: Topic;
 };
 
@@ -68,8 +70,20 @@ function Zoom({ viewport }: { viewport: Viewport }) {
 
 /** Undo and opening branches, and on the map page layout and zoom. */
 export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
-  const { facts, levels, map, sight, tool, onTool, laying, onLaying, topic, looking, onLooks } =
-    props;
+  const {
+    facts,
+    levels,
+    map,
+    sight,
+    tool,
+    onTool,
+    laying,
+    onLaying,
+    topic,
+    looking,
+    onLooks,
+    onWalk,
+  } = props;
   const { canUndo, canRedo } = facts;
   const between = Array.from({ length: Math.max(0, levels - 2) }, (_, i) => String(i + 2));
   const choose = (key: React.Key) => {
@@ -145,6 +159,7 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
           <Tipped label="Zoom in" sign="plus" onPress={() => map.current?.zoom(1.25)} />
           <Tipped label="Fit the map to the window" sign="fit" onPress={() => map.current?.fit()} />
           <Tipped label="Full screen" sign="full" onPress={fullScreen} />
+          {onWalk && <Tipped label="Walk through the map" sign="walk" onPress={onWalk} />}
         </>
       )}
       <MenuTrigger>
@@ -157,6 +172,7 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
             <Item id="tables">Paste tables…</Item>
             <Item id="legend">Tags of this map…</Item>
             <Item id="remarks">Remarks…</Item>
+            {sight && <Item id="look">Look at it without tools</Item>}
             <Item id="history">History…</Item>
             <Item id="over">Start over…</Item>
             <Item id="numbers">

@@ -9,7 +9,15 @@ import type { Tree } from "./tree";
 export type MenuAt = { topic: string; x: number; y: number };
 
 /** What can be opened for the map as a whole. */
-export type MapTool = "select" | "relations" | "tables" | "legend" | "history" | "over" | "remarks";
+export type MapTool =
+  | "select"
+  | "relations"
+  | "tables"
+  | "legend"
+  | "history"
+  | "over"
+  | "remarks"
+  | "look";
 
 /** What each view of a map is given. */
 export type ViewProps = {
@@ -33,6 +41,8 @@ export type ViewProps = {
   /** Whether looks are open beside the map, and what opens and closes them. */
   looking: boolean;
   onLooks: (open: boolean) => void;
+  /** Shows the map in another way: step by step, or to be looked at. */
+  onWay: (way: "walk" | "look") => void;
   say: (words: string) => void;
 };
 

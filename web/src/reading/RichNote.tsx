@@ -1,22 +1,6 @@
-import { LinkNode, TOGGLE_LINK_COMMAND } from "@lexical/link";
-import {
-  INSERT_ORDERED_LIST_COMMAND,
-  INSERT_UNORDERED_LIST_COMMAND,
-  ListItemNode,
-  ListNode,
-} from "@lexical/list";
-import {
-  $convertFromMarkdownString,
-  $convertToMarkdownString,
-  BOLD_ITALIC_STAR,
-  BOLD_STAR,
-  HEADING,
-  ITALIC_STAR,
-  LINK,
-  ORDERED_LIST,
-  QUOTE,
-  UNORDERED_LIST,
-} from "@lexical/markdown";
+import { TOGGLE_LINK_COMMAND } from "@lexical/link";
+import { INSERT_ORDERED_LIST_COMMAND, INSERT_UNORDERED_LIST_COMMAND } from "@lexical/list";
+import { $convertToMarkdownString } from "@lexical/markdown";
 import { LexicalComposer } from "@lexical/react/LexicalComposer";
 import { useLexicalComposerContext } from "@lexical/react/LexicalComposerContext";
 import { ContentEditable } from "@lexical/react/LexicalContentEditable";
@@ -26,7 +10,7 @@ import { LinkPlugin } from "@lexical/react/LexicalLinkPlugin";
 import { ListPlugin } from "@lexical/react/LexicalListPlugin";
 import { MarkdownShortcutPlugin } from "@lexical/react/LexicalMarkdownShortcutPlugin";
 import { RichTextPlugin } from "@lexical/react/LexicalRichTextPlugin";
-import { $createQuoteNode, HeadingNode, QuoteNode } from "@lexical/rich-text";
+import { $createQuoteNode } from "@lexical/rich-text";
 import {
   $getRoot,
   $getSelection,
@@ -40,22 +24,10 @@ import { useEffect, useRef, useState } from "react";
 import styled from "styled-components";
 import { CiteSheet } from "../references/CiteSheet";
 import { type Cite, read } from "../references/citing";
-import { $citation, $citations, CITING, CitationNode, OnCitation } from "./CitationNode";
+import { $citation, $citations, OnCitation } from "./CitationNode";
 import { CitationPlugin } from "./CitationPlugin";
 import type { NoteProps } from "./NoteField";
-
-/** What CommonMark has of what a note needs. */
-const MARKS = [
-  HEADING,
-  QUOTE,
-  UNORDERED_LIST,
-  ORDERED_LIST,
-  BOLD_ITALIC_STAR,
-  BOLD_STAR,
-  ITALIC_STAR,
-  CITING,
-  LINK,
-];
+import { filled, MARKS, NOTE_NODES } from "./noteMarks";
 
 const Frame = styled.div`
   position: relative;
@@ -125,8 +97,8 @@ export default function RichNote({ value, onKeep }: NoteProps) {
     <LexicalComposer
       initialConfig={{
         namespace: "note",
-        nodes: [HeadingNode, QuoteNode, ListNode, ListItemNode, LinkNode, CitationNode],
-        editorState: () => $convertFromMarkdownString(value, MARKS),
+        nodes: NOTE_NODES,
+        editorState: () => filled(value),
         onError: (error: Error) => {
           throw error;
         },
@@ -153,7 +125,7 @@ function Editing({ value, onKeep }: NoteProps) {
   // what was changed elsewhere, by undo or by another view, is shown
   useEffect(() => {
     if (!frame.current?.contains(document.activeElement)) {
-      editor.update(() => $convertFromMarkdownString(value, MARKS), { discrete: true });
+      editor.update(() => filled(value), { discrete: true });
     }
     begun.current = written(editor);
   }, [editor, value]);

@@ -95,7 +95,8 @@ class LooksFileTest {
                 List.of(new NamedStyle("Loud", LOUD)),
                 List.of(
                     new Rule(Rule.By.LEVEL, "", Style.NONE, null, Rule.Each.INK),
-                    new Rule(Rule.By.WORDS, "wall", Style.sized(TextSize.LARGE), "key", null))));
+                    new Rule(Rule.By.WORDS, "wall", Style.sized(TextSize.LARGE), "key", null))),
+            List.of());
     return map.apply(new LookChange.Arrange(look))
         .map()
         .apply(

@@ -214,4 +214,32 @@ class LooksApiTest {
     assertThat(visitor.other().put("/api/maps/" + map + "/focus", Map.of()).status())
         .isEqualTo(404);
   }
+
+  @Test
+  void the_way_through_a_map_is_kept_without_what_is_not_there_any_more(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID root = UUID.fromString(visitor.desk(map).at("/topics/0/id").asString());
+    UUID wall = visitor.add(map, root, null, "Wall");
+    UUID fish = visitor.add(map, root, null, "Fish");
+    visitor.edit(map, Map.of("type", "Arrange", "walk", List.of(fish, wall, root)));
+    visitor.edit(map, Map.of("type", "Remove", "topic", wall));
+    assertThat(visitor.desk(map).at("/facts/walk").valueStream().map(JsonNode::asString))
+        .containsExactly(fish.toString(), root.toString());
+    visitor.undo(map);
+    assertThat(visitor.desk(map).at("/facts/walk")).hasSize(3);
+    assertThat(visitor.export(map, "json").json().at("/look/walk/0").asString())
+        .isEqualTo(fish.toString());
+    JsonNode copy = visitor.post("/api/maps/" + map + "/copy", null).json();
+    JsonNode other = visitor.desk(UUID.fromString(copy.get("id").asString()));
+    assertThat(other.at("/facts/walk/0").asString())
+        .isEqualTo(
+            other
+                .get("topics")
+                .valueStream()
+                .filter(t -> t.get("label").asString().equals("Fish"))
+                .findFirst()
+                .orElseThrow()
+                .get("id")
+                .asString());
+  }
 }

@@ -214,7 +214,8 @@ class LayoutTest {
             MapLook.Crossing.TIES,
             true,
             Paper.NONE,
-            Styles.NONE);
+            Styles.NONE,
+            List.of());
     Scene scene = scene(map.apply(new LookChange.Arrange(tinted)).map(), Set.of());
     assertThat(scene.links())
         .extracting(Scene.Across::ink)

@@ -181,7 +181,8 @@ class TopicMapProperties {
         MapLook.Crossing.values()[random.nextInt(3)],
         random.nextBoolean(),
         new Paper(Grain.values()[random.nextInt(4)], null, null, null, "mark"),
-        new Styles(List.of(small), List.of(), List.of(rule)));
+        new Styles(List.of(small), List.of(), List.of(rule)),
+        List.of());
   }
 
   private static UUID firstComment(TopicMap map) {

@@ -107,7 +107,8 @@ class MarkdownOutlineTest {
             MapLook.Crossing.TIES,
             false,
             Paper.NONE,
-            Styles.NONE);
+            Styles.NONE,
+            List.of());
     TopicMap map = Maps.marsh().apply(new LookChange.Arrange(plain)).map();
     assertThat(MarkdownOutline.write(map, List.of())).contains("## wall\n\n### age\n");
   }

@@ -113,7 +113,8 @@ class ReportTest {
             MapLook.Crossing.LINES,
             false,
             Paper.NONE,
-            Styles.NONE);
+            Styles.NONE,
+            List.of());
     assertThat(headings(report(map.apply(new LookChange.Arrange(bare)).map())))
         .contains("1  wall".strip());
   }

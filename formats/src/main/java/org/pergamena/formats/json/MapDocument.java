@@ -66,6 +66,7 @@ record MapDocument(
       Boolean tinted,
       Paper paper,
       Styles styles,
+      @JsonInclude(Include.NON_EMPTY) List<String> walk,
       Map<String, Integer> colours) {}
 
   /** A source; offsets count UTF-16 code units of its text. */

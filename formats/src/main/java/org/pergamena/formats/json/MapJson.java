@@ -88,6 +88,7 @@ public final class MapJson {
         look.tinted(),
         look.paper().equals(Paper.NONE) ? null : look.paper(),
         look.styles().equals(Styles.NONE) ? null : look.styles(),
+        look.walk().stream().map(MapJson::id).toList(),
         colours);
   }
 

@@ -136,7 +136,8 @@ public final class MapReader {
                     or(look.crossing(), MapLook.Crossing.LINES),
                     or(look.tinted(), false),
                     or(look.paper(), Paper.NONE),
-                    or(look.styles(), Styles.NONE)),
+                    or(look.styles(), Styles.NONE),
+                    list(look.walk()).stream().map(MapReader::id).toList()),
             document.tags() == null ? Legend.USUAL : new Legend(document.tags()),
             colours);
     return new WholeMap(map, sources, works(), document.citing());

@@ -25,6 +25,7 @@ import org.pergamena.core.map.Tag;
  * @param paper what it is drawn on
  * @param styles looks and rules of its topics
  * @param key what the looks by rule mean
+ * @param walk the topics through which one is led, in order; empty for all in the map's order
  * @param legend the tags of the map, in the order in which they are offered
  */
 record DeskFacts(
@@ -49,6 +50,7 @@ record DeskFacts(
     PaperView paper,
     StylesView styles,
     List<KeyView> key,
+    List<UUID> walk,
     List<Tag> legend) {
 
   /**

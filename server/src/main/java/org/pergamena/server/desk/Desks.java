@@ -128,6 +128,7 @@ class Desks {
             PaperView.of(map.look().paper()),
             StylesView.of(map.look().styles()),
             key(prepared),
+            map.look().walk().stream().filter(map::has).toList(),
             map.legend().tags());
     return new DeskState(
         known.map().id(),

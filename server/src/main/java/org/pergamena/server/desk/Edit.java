@@ -227,7 +227,8 @@ public sealed interface Edit {
           @Schema(
               types = {"object", "null"},
               implementation = StylesView.class)
-          StylesView styles)
+          StylesView styles,
+      @Schema(types = {"array", "null"}) @Size(max = TopicMap.MOST_TOPICS) List<@NotNull UUID> walk)
       implements Edit {}
 
   /** Lays a branch out in another way, the map if the topic is its root. */

@@ -55,7 +55,8 @@ final class LookEdits {
             Objects.requireNonNullElse(arrange.crossing(), look.crossing()),
             Objects.requireNonNullElse(arrange.tinted(), look.tinted()),
             arrange.paper() == null ? look.paper() : arrange.paper().paper(),
-            arrange.styles() == null ? look.styles() : arrange.styles().styles()));
+            arrange.styles() == null ? look.styles() : arrange.styles().styles(),
+            arrange.walk() == null ? look.walk() : arrange.walk()));
   }
 
   private static Change branch(TopicMap now, Edit.ArrangeBranch branch) {

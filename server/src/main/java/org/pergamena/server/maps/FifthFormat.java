@@ -29,6 +29,7 @@ final class FifthFormat {
         styles.putArray("levels");
         styles.putArray("named");
         styles.putArray("rules");
+        look.putArray("walk");
       }
       object.path("changes").forEach(FifthFormat::renew);
     }

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
 import org.pergamena.core.map.Arrangement;
@@ -44,6 +45,9 @@ class MapRow {
   /** Looks and rules, as JSON; null without any. */
   String styles;
 
+  /** The topics through which one is led, in order. */
+  UUID[] walk = {};
+
   /** The tags with their meanings, as JSON; null for those that a map begins with. */
   String legend;
 
@@ -69,6 +73,7 @@ class MapRow {
     crossing = look.crossing();
     tinted = look.tinted();
     paper = look.paper().equals(Paper.NONE) ? null : ChangeJson.write(look.paper());
+    walk = look.walk().toArray(UUID[]::new);
     styles = look.styles().equals(Styles.NONE) ? null : ChangeJson.write(look.styles());
   }
 
@@ -82,7 +87,8 @@ class MapRow {
         crossing,
         tinted,
         paper == null ? Paper.NONE : ChangeJson.readPaper(paper),
-        styles == null ? Styles.NONE : ChangeJson.readStyles(styles));
+        styles == null ? Styles.NONE : ChangeJson.readStyles(styles),
+        List.of(walk));
   }
 
   MapRow(UUID id, UUID owner) {

@@ -48,6 +48,7 @@ class PatchTest {
             PaperView.of(Paper.NONE),
             StylesView.of(Styles.NONE),
             List.of(),
+            List.of(),
             List.of());
     return new DeskState(
         new UUID(0, 2),

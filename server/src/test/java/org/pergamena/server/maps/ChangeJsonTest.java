@@ -183,7 +183,8 @@ class ChangeJsonTest {
         MapLook.Crossing.TIES,
         true,
         new Paper(Grain.GRID, Colour.of(Ink.SLATE, 12), Strength.STRONG, Typeface.FINE, "Draft"),
-        new Styles(List.of(Style.NONE, GIVEN), List.of(new NamedStyle("Loud", GIVEN)), RULES));
+        new Styles(List.of(Style.NONE, GIVEN), List.of(new NamedStyle("Loud", GIVEN)), RULES),
+        List.of(WALL));
   }
 
   private static String golden(String name) throws IOException {
@@ -238,7 +239,8 @@ class ChangeJsonTest {
                 MapLook.Crossing.TIES,
                 true,
                 Paper.NONE,
-                Styles.NONE));
+                Styles.NONE,
+                List.of()));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
   }
 
@@ -257,7 +259,8 @@ class ChangeJsonTest {
                 MapLook.Crossing.TIES,
                 false,
                 Paper.NONE,
-                Styles.NONE));
+                Styles.NONE,
+                List.of()));
     assertThat(change.parts())
         .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
@@ -279,7 +282,8 @@ class ChangeJsonTest {
                 MapLook.Crossing.LINES,
                 false,
                 Paper.NONE,
-                Styles.NONE));
+                Styles.NONE,
+                List.of()));
     assertThat(change.parts())
         .contains(new LinkChange.Connect(CrossLink.of(new UUID(3, 1), AGE, WALL, "weakens")));
     assertThat(done.map().apply(done.inverse()).map()).isEqualTo(map);
