@@ -61,11 +61,14 @@ class WalkTest {
     sheet.locator("li").nth(2).locator("label").click();
     sheet.getByText("Keep this order").click();
     assertThat(sheet).hasCount(0);
+    // the first has become the second
+    assertThat(status(page)).hasText(Pattern.compile("Step 2 of \\d+"));
     page.keyboard().press("Home");
     assertThat(page.locator("h1")).not().hasText(first);
     page.keyboard().press("PageDown");
     assertThat(page.locator("h1")).hasText(first);
     page.reload();
+    assertThat(status(page)).isVisible();
     page.keyboard().press("Home");
     assertThat(page.locator("h1")).not().hasText(first);
   }
