@@ -135,6 +135,17 @@ export const Desk = memo(function Desk(props: DeskProps) {
     }
     select(topic.id);
   };
+  // what was found is opened, so that all of it is in sight
+  const find = (topics: readonly string[]) => {
+    const above = new Set(
+      topics.flatMap((id) => tree.path(tree.get(id) ?? tree.root).slice(0, -1)).map((t) => t.id),
+    );
+    const open = tree.closed().filter((id) => above.has(id));
+    if (open.length > 0) {
+      actions.fold({ open });
+    }
+    choice.set(topics);
+  };
   const allSeen = () => request<void>("POST", `/api/maps/${desk.id}/seen`).then(gathering.refresh);
   // what was asked for here opens by itself; what waited before is told of
   const waited = useRef(desk.facts.again);
@@ -398,7 +409,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
           onRead={read}
           onShow={show}
           onSelect={select}
-          onChoose={choice.set}
+          onChoose={find}
           onOpenMap={(to) => go({ map: to, topic: null, spot: null, way: "work" })}
           onAllSeen={allSeen}
           onPictures={pictures.addFiles}

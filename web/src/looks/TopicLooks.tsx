@@ -8,7 +8,16 @@ import { Button, TextButton } from "../ui/Button";
 import { Choice } from "../ui/Choice";
 import { Row as Buttons, Field, Trouble } from "../ui/Field";
 import { ColourPick } from "./ColourPick";
-import { FACES, given, LINE_STRENGTHS, NOTHING, OUTLINES, SIZES, shownColour } from "./looks";
+import {
+  FACES,
+  given,
+  LINE_FORMS,
+  LINE_STRENGTHS,
+  NOTHING,
+  OUTLINES,
+  SIZES,
+  shownColour,
+} from "./looks";
 import { Property, Row } from "./Property";
 
 const Group = styled.div`
@@ -182,6 +191,13 @@ export function TopicLooks({ facts, topic, choice, map }: TopicLooksProps) {
           value={style.strength}
           options={LINE_STRENGTHS}
           onChange={(strength) => change({ strength })}
+        />
+        <Property
+          label="Form"
+          value={style.form}
+          options={LINE_FORMS}
+          nothing="As the layout has it"
+          onChange={(form) => change({ form })}
         />
         <Property
           label="Ends"

@@ -12,6 +12,7 @@ export const NOTHING: Style = {
   outline: null,
   line: null,
   strength: null,
+  form: null,
   arrows: null,
 };
 
@@ -61,6 +62,13 @@ export const LINE_STRENGTHS = [
   ["USUAL", "Usual"],
   ["STRONG", "Strong"],
   ["HEAVY", "Heavy"],
+] as const;
+
+export const LINE_FORMS = [
+  ["BRACE", "Braces"],
+  ["ELBOW", "Elbows"],
+  ["CURVE", "Curves"],
+  ["STRAIGHT", "Straight"],
 ] as const;
 
 export const GRAINS = [

@@ -2,6 +2,7 @@ import type { RefObject } from "react";
 import { Dialog, DialogTrigger, Label, Popover, Radio, RadioGroup } from "react-aria-components";
 import styled from "styled-components";
 import type { Arrangement, Facts, LayoutKind, Topic } from "../api/types";
+import { LINE_FORMS } from "../looks/looks";
 import type { MapTheme } from "../theme/mapLooks";
 import { Choice } from "../ui/Choice";
 import { Tipped } from "../ui/Tipped";
@@ -80,13 +81,6 @@ const THEMES: readonly (readonly [MapTheme, string])[] = [
 ];
 
 const AROUND = "AROUND";
-
-const LINES = [
-  ["BRACE", "Braces"],
-  ["ELBOW", "Elbows"],
-  ["CURVE", "Curves"],
-  ["STRAIGHT", "Straight"],
-] as const;
 
 const ROOM = [
   ["TIGHT", "Tight"],
@@ -219,7 +213,7 @@ export function LayoutPanel({ facts, map, topic, laying, onLaying }: LayoutPanel
           <Choice
             label="Lines"
             value={given.lines ?? ""}
-            options={[["", branch ? "As around it" : "As usual"], ...LINES]}
+            options={[["", branch ? "As around it" : "As usual"], ...LINE_FORMS]}
             onChange={(lines) => change({ lines: (lines || null) as Arrangement["lines"] })}
           />
           <Choice

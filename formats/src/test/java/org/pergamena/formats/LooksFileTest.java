@@ -72,7 +72,7 @@ class LooksFileTest {
           Colour.read("#ffffff"),
           Colour.read("#123456"),
           Outline.OVAL,
-          new Stroke(Colour.of(Ink.MOSS, 60), Strength.HEAVY, true));
+          new Stroke(Colour.of(Ink.MOSS, 60), Strength.HEAVY, null, true));
 
   private static TopicMap map() {
     TopicMap map =

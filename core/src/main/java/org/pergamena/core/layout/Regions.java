@@ -115,8 +115,9 @@ final class Regions {
 
   /** The form of the lines below a topic. */
   LineForm form(Topic topic, LineForm usual) {
-    Arrangement arrangement = sheet.arrangement(topic);
-    return arrangement.lines() == null ? usual : arrangement.lines();
+    LineForm given = sheet.style(topic).line().form();
+    LineForm laid = sheet.arrangement(topic).lines();
+    return given != null ? given : laid != null ? laid : usual;
   }
 
   /** How much room there is around a topic, in times of the usual. */

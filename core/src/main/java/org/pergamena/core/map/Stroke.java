@@ -5,14 +5,15 @@ package org.pergamena.core.map;
  *
  * @param arrows whether they end in heads
  */
-public record Stroke(Colour colour, Strength strength, Boolean arrows) {
+public record Stroke(Colour colour, Strength strength, LineForm form, Boolean arrows) {
   /** As the theme has it. */
-  public static final Stroke NONE = new Stroke(null, null, null);
+  public static final Stroke NONE = new Stroke(null, null, null, null);
 
   Stroke over(Stroke under) {
     return new Stroke(
         colour == null ? under.colour : colour,
         strength == null ? under.strength : strength,
+        form == null ? under.form : form,
         arrows == null ? under.arrows : arrows);
   }
 }

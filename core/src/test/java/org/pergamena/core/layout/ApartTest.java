@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.LayoutKind;
+import org.pergamena.core.map.LineForm;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Maps;
@@ -83,7 +84,8 @@ class ApartTest {
   @ParameterizedTest
   @EnumSource(LayoutKind.class)
   void lines_end_in_heads_where_a_person_wished_so_in_every_layout(LayoutKind kind) {
-    Style heads = new Style(null, null, null, null, null, null, null, new Stroke(null, null, true));
+    Style heads =
+        new Style(null, null, null, null, null, null, null, new Stroke(null, null, null, true));
     TopicMap map = put(Maps.marsh(), "creeks", 700, 500);
     TopicMap headed = map.apply(new LookChange.Paint(id("root"), Look.NONE.below(heads))).map();
     for (String parent : List.of("root", "wall", "creeks")) {
@@ -93,6 +95,25 @@ class ApartTest {
       int children = map.topic(id(parent)).children().size();
       assertThat(arrows - plain).isEqualTo(3 * children);
     }
+  }
+
+  @Test
+  void the_form_of_lines_by_hand_holds_before_that_of_the_layout() {
+    Style curved =
+        new Style(
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            new Stroke(null, null, LineForm.STRAIGHT, null));
+    TopicMap map =
+        Maps.marsh().apply(new LookChange.Paint(id("wall"), Look.NONE.styled(curved))).map();
+    Item.Line line = (Item.Line) lines(placed(scene(map), "wall")).get(0);
+    // a line to each of the two below it, from one place
+    assertThat(line.path().steps()).hasSize(4);
   }
 
   private static int steps(Placed topic) {

@@ -26,7 +26,8 @@ class LooksTest {
   @Test
   void a_look_over_another_says_what_it_says_and_leaves_the_rest() {
     Style one =
-        new Style(null, TextSize.LARGE, true, null, null, null, null, new Stroke(null, null, true));
+        new Style(
+            null, TextSize.LARGE, true, null, null, null, null, new Stroke(null, null, null, true));
     Style other =
         new Style(
             Typeface.FINE,
@@ -36,7 +37,7 @@ class LooksTest {
             Colour.of(Ink.MOSS),
             null,
             Outline.BOX,
-            new Stroke(Colour.of(Ink.WOAD), Strength.HEAVY, false));
+            new Stroke(Colour.of(Ink.WOAD), Strength.HEAVY, null, false));
     assertThat(one.over(other))
         .isEqualTo(
             new Style(
@@ -47,7 +48,7 @@ class LooksTest {
                 Colour.of(Ink.MOSS),
                 null,
                 Outline.BOX,
-                new Stroke(Colour.of(Ink.WOAD), Strength.HEAVY, true)));
+                new Stroke(Colour.of(Ink.WOAD), Strength.HEAVY, null, true)));
     assertThat(Style.NONE.over(other)).isEqualTo(other);
   }
 

@@ -2,6 +2,7 @@ package org.pergamena.server.desk;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import org.pergamena.core.map.Colour;
+import org.pergamena.core.map.LineForm;
 import org.pergamena.core.map.Outline;
 import org.pergamena.core.map.Strength;
 import org.pergamena.core.map.Stroke;
@@ -15,6 +16,7 @@ import org.pergamena.core.map.Typeface;
  *
  * @param line colour of the lines to what is below
  * @param strength of these lines
+ * @param form of these lines
  * @param arrows whether these lines end in heads
  */
 record StyleView(
@@ -27,6 +29,7 @@ record StyleView(
     @Schema(types = {"string", "null"}) Outline outline,
     @Schema(types = {"string", "null"}) String line,
     @Schema(types = {"string", "null"}) Strength strength,
+    @Schema(types = {"string", "null"}) LineForm form,
     @Schema(types = {"boolean", "null"}) Boolean arrows) {
 
   static StyleView of(Style style) {
@@ -40,6 +43,7 @@ record StyleView(
         style.outline(),
         written(style.line().colour()),
         style.line().strength(),
+        style.line().form(),
         style.line().arrows());
   }
 
@@ -57,7 +61,7 @@ record StyleView(
         colour(ink),
         colour(ground),
         outline,
-        new Stroke(colour(line), strength, arrows));
+        new Stroke(colour(line), strength, form, arrows));
   }
 
   static String written(Colour colour) {

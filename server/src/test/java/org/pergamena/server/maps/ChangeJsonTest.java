@@ -168,7 +168,7 @@ class ChangeJsonTest {
           new Colour(null, 100, "#2b4c82"),
           Colour.of(Ink.OCHRE, 24),
           Outline.OVAL,
-          new Stroke(Colour.of(Ink.MOSS), Strength.HEAVY, true));
+          new Stroke(Colour.of(Ink.MOSS), Strength.HEAVY, LineForm.CURVE, true));
 
   private static final List<Rule> RULES =
       List.of(
