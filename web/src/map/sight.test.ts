@@ -7,7 +7,14 @@ const window = { width: 1000, height: 500 };
 describe("what is in sight", () => {
   it("holds the window and some around it", () => {
     const sight = sightOf(null, { x: -100, y: -50, k: 0.5 }, window);
-    expect(sight).toEqual({ left: -1000, top: -500, right: 3400, bottom: 1700, far: false });
+    expect(sight).toEqual({
+      left: -1000,
+      top: -500,
+      right: 3400,
+      bottom: 1700,
+      far: false,
+      step: 0.5,
+    });
   });
 
   it("stays the same while the window is within it", () => {

@@ -11,7 +11,7 @@ describe("the looks of a map", () => {
   it("are those of its theme elsewhere", () => {
     const looks = mapLooks("NIGHT") as Record<string, string>;
     expect(looks.background).toBe("#1F1C19");
-    expect(looks["--pigment-2"]).toBe("#9AB8E8");
+    expect(looks["--pigment-2"]).toBe("#A9B3E2");
   });
 
   it("have as many pigments as the theme has", () => {

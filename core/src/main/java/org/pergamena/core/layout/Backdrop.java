@@ -20,8 +20,8 @@ public record Backdrop(String ground, Tile tile, Watermark watermark) {
   private static final double LINES = 28;
   private static final double PAPER = 220;
   private static final int FIBRES = 34;
-  private static final double FAINT = 0.08;
-  private static final double FAINTER = 0.06;
+  private static final int FAINT = 8;
+  private static final int FAINTER = 6;
 
   /** Lines within a square that is repeated. */
   public record Tile(double side, List<Line> lines) {}

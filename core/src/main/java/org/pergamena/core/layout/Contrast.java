@@ -5,6 +5,7 @@ public final class Contrast {
   /** The least with which letters of the usual size read well (WCAG 2.2, 1.4.3). */
   public static final double LEAST = 4.5;
 
+  private static final int WHOLE = 100;
   private static final double LINEAR = 0.04045;
 
   private Contrast() {}
@@ -16,17 +17,21 @@ public final class Contrast {
     return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
   }
 
-  /** A colour laid over another. */
-  static String mixed(String over, String under, double share) {
-    if (share >= 1) {
+  /**
+   * A colour laid over another.
+   *
+   * @param percent how much of it there is
+   */
+  static String mixed(String over, String under, int percent) {
+    if (percent >= WHOLE) {
       return over;
     }
     int a = Integer.decode(over);
     int b = Integer.decode(under);
     int mixed = 0;
     for (int shift = 16; shift >= 0; shift -= 8) {
-      double part = (a >> shift & 0xff) * share + (b >> shift & 0xff) * (1 - share);
-      mixed |= (int) Math.round(part) << shift;
+      int part = (a >> shift & 0xff) * percent + (b >> shift & 0xff) * (WHOLE - percent);
+      mixed |= (int) Math.round((double) part / WHOLE) << shift;
     }
     return "#%06X".formatted(mixed);
   }

@@ -1,11 +1,12 @@
 package org.pergamena.core.layout;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Whether boxes meet, told by the squares of a grid that they lie in: each looks at few others. */
+/** Which boxes meet, told by the squares of a grid that they lie in: each looks at few others. */
 final class Overlaps {
   private static final double SQUARE = 120;
 
@@ -13,23 +14,26 @@ final class Overlaps {
 
   private record Square(long x, long y) {}
 
-  /** Whether any two of some boxes share some area. */
-  static boolean any(List<Box> boxes) {
-    Map<Square, List<Box>> squares = new HashMap<>(2 * boxes.size());
-    for (Box box : boxes) {
+  /** Which of some boxes share some area with another, by their places among them. */
+  static BitSet among(List<Box> boxes) {
+    Map<Square, List<Integer>> squares = new HashMap<>(2 * boxes.size());
+    BitSet found = new BitSet(boxes.size());
+    for (int i = 0; i < boxes.size(); i++) {
+      Box box = boxes.get(i);
       for (long x = at(box.x()); x <= at(box.right()); x++) {
         for (long y = at(box.y()); y <= at(box.bottom()); y++) {
-          List<Box> there = squares.computeIfAbsent(new Square(x, y), key -> new ArrayList<>());
-          for (Box other : there) {
-            if (other != box && other.overlaps(box)) {
-              return true;
+          List<Integer> there = squares.computeIfAbsent(new Square(x, y), key -> new ArrayList<>());
+          for (int other : there) {
+            if (boxes.get(other).overlaps(box)) {
+              found.set(i);
+              found.set(other);
             }
           }
-          there.add(box);
+          there.add(i);
         }
       }
     }
-    return false;
+    return found;
   }
 
   private static long at(double pixels) {

@@ -30,8 +30,6 @@ public record Palette(
     List<String> inks,
     Map<Ink, String> byHand) {
 
-  private static final double WHOLE = 100;
-
   /** The same on the paper that a person chose. */
   public Palette on(Paper paper) {
     return new Palette(
@@ -73,7 +71,7 @@ public record Palette(
   public String colour(Colour colour) {
     return colour.free() != null
         ? colour.free()
-        : Contrast.mixed(byHand.get(colour.ink()), ground, colour.strength() / WHOLE);
+        : Contrast.mixed(byHand.get(colour.ink()), ground, colour.strength());
   }
 
   /** A colour of letters that reads on a ground: the one given if it does. */

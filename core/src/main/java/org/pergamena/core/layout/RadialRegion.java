@@ -1,6 +1,7 @@
 package org.pergamena.core.layout;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,11 +22,19 @@ final class RadialRegion {
   private static final double RING = 38;
   private static final double ACROSS = 3;
   private static final double WIDER = 1.06;
-  private static final int MOST_TRIES = 60;
+  private static final int MOST_TRIES = 90;
+  private static final int GIVING = 40;
+  private static final double MORE = 1.12;
+
+  /** A region of more topics has its deeper branches beside each other as braces. */
+  private static final int MANY = 60;
+
+  private static final int DEEP = 2;
   private static final int ROUNDS = 6;
   private static final double LEAST = 1e-3;
   private static final double QUARTER = Math.PI / 2;
   private static final double STEEP = 0.25;
+  private static final double STRAIGHT = 0.75;
 
   /** How many times as wide as high a ring is. */
   private static final double SQUEEZE = 2.4;
@@ -35,7 +44,9 @@ final class RadialRegion {
     private Cell cell;
     private final int ring;
     private final List<Spoke> children = new ArrayList<>();
+    private boolean braced;
     private double need;
+    private double more = 1;
     private double angle;
     private Box box;
 
@@ -77,6 +88,7 @@ final class RadialRegion {
   private final double spread;
   private final List<Spoke> all = new ArrayList<>();
   private final Map<UUID, Spoke> byId = new HashMap<>();
+  private final boolean crowded;
   private double[] rings;
 
   RadialRegion(Regions regions, Topic root, Fan fan) {
@@ -85,6 +97,19 @@ final class RadialRegion {
     this.root = root;
     this.from = Math.toRadians(fan.from()) - QUARTER;
     this.spread = Math.toRadians(fan.spread());
+    this.crowded = count(root, MANY + 1) > MANY;
+  }
+
+  /** How many topics are shown of a branch, no more than there are to be counted. */
+  private int count(Topic topic, int most) {
+    int count = 1;
+    for (Topic child : sheet.children(topic)) {
+      if (count >= most) {
+        return count;
+      }
+      count += count(child, most - count);
+    }
+    return count;
   }
 
   Group lay() {
@@ -94,13 +119,28 @@ final class RadialRegion {
   }
 
   private Spoke spoke(Topic topic, int ring) {
-    Cell cell = topic == root ? Cell.of(root, sheet.block(root)) : regions.cell(topic, Flow.RIGHT);
+    boolean braced = crowded && ring == DEEP && !regions.children(topic).isEmpty();
+    Cell cell =
+        topic == root
+            ? Cell.of(root, sheet.block(root))
+            : braced ? braces(topic, Flow.RIGHT) : regions.cell(topic, Flow.RIGHT);
     Spoke spoke = new Spoke(cell, ring);
+    spoke.braced = braced;
     all.add(spoke);
     byId.put(topic.id(), spoke);
-    List<Topic> children = topic == root ? sheet.children(root) : regions.children(topic);
+    List<Topic> children =
+        topic == root ? sheet.children(root) : braced ? List.of() : regions.children(topic);
     children.forEach(child -> spoke.children.add(spoke(child, ring + 1)));
     return spoke;
+  }
+
+  private Cell braces(Topic topic, Flow flow) {
+    List<Topic> children = sheet.children(topic);
+    return Cell.of(
+        topic,
+        flow == Flow.LEFT
+            ? BraceRegion.lay(regions, topic, List.of(), children)
+            : BraceRegion.lay(regions, topic, children, List.of()));
   }
 
   private void place(Spoke hub) {
@@ -122,17 +162,27 @@ final class RadialRegion {
     for (int tries = 0; tries < MOST_TRIES; tries++) {
       setRings(scale);
       all.forEach(this::box);
-      if (!Overlaps.any(all.stream().map(s -> s.box).toList())) {
+      BitSet meeting = Overlaps.among(all.stream().map(s -> s.box).toList());
+      if (meeting.isEmpty()) {
         return;
       }
-      scale *= WIDER;
+      if (tries < GIVING) {
+        // those that meet get more of the circle, the others stay as they are
+        meeting.stream().forEach(i -> all.get(i).more *= MORE);
+        double needed = need(hub);
+        scale *= Math.max(1, needed / spread);
+        turn(hub, from, spread, false);
+      } else {
+        scale *= WIDER;
+      }
     }
   }
 
   /** Lays a branch with its own layout out away from the middle. */
   private void face(Spoke spoke) {
     if (Math.cos(spoke.angle) < 0) {
-      spoke.cell = regions.cell(spoke.cell.topic(), Flow.LEFT);
+      Topic topic = spoke.cell.topic();
+      spoke.cell = spoke.braced ? braces(topic, Flow.LEFT) : regions.cell(topic, Flow.LEFT);
     }
   }
 
@@ -156,7 +206,8 @@ final class RadialRegion {
   /** The angle that a branch needs. */
   private double need(Spoke spoke) {
     double below = spoke.children.stream().mapToDouble(this::need).sum();
-    double own = spoke.ring == 0 ? 0 : (spoke.across(spoke.angle) + ACROSS * 2) / rings[spoke.ring];
+    double across = spoke.more * (spoke.across(spoke.angle) + ACROSS * 2);
+    double own = spoke.ring == 0 ? 0 : across / rings[spoke.ring];
     spoke.need = Math.max(own, below);
     return spoke.need;
   }
@@ -221,7 +272,8 @@ final class RadialRegion {
       double[] start = edge(box, to.middleX(), to.middleY());
       double[] end = edge(to, box.middleX(), box.middleY());
       pen.move(start[0], start[1]);
-      if (straight || spoke.ring == 0) {
+      boolean aside = turned(spoke, start, end);
+      if (straight || aside || spoke.ring == 0) {
         pen.line(end[0], end[1]);
         arrow(topic, pen, end, start[0], start[1]);
       } else {
@@ -239,6 +291,14 @@ final class RadialRegion {
     Box toggle = new Box(at - half, axis - half, Connectors.TOGGLE, Connectors.TOGGLE);
     Line line = regions.line(topic, pen.path(), box.x(), box.y());
     return regions.placed(topic, box.x(), box.y(), flow, List.of(line), toggle);
+  }
+
+  /** Whether a line goes so far aside of its branch's direction that a curve would wind. */
+  private static boolean turned(Spoke spoke, double[] start, double[] end) {
+    double dx = (end[0] - start[0]) / SQUEEZE;
+    double dy = end[1] - start[1];
+    double along = dx * Math.cos(spoke.angle) + dy * Math.sin(spoke.angle);
+    return along < STRAIGHT * Math.hypot(dx, dy);
   }
 
   private void arrow(Topic topic, Path.Pen pen, double[] tip, double fromX, double fromY) {
