@@ -2,6 +2,7 @@ import { memo, type RefObject, useSyncExternalStore } from "react";
 import { Menu, MenuItem, MenuTrigger, Popover } from "react-aria-components";
 import styled from "styled-components";
 import type { Crossing, Facts, Topic } from "../api/types";
+import { TextButton } from "../ui/Button";
 import { menuItem, menuList } from "../ui/menu";
 import { Tipped } from "../ui/Tipped";
 import type { MapCommands } from "./commands";
@@ -17,7 +18,7 @@ const Bar = styled.div`
   padding: 2px 0;
 `;
 
-const Percent = styled.span`
+const Percent = styled(TextButton)`
   min-width: 44px;
   text-align: center;
   font-size: 14px;
@@ -65,7 +66,12 @@ type ToolbarProps = {
 
 function Zoom({ viewport }: { viewport: Viewport }) {
   const zoom = useSyncExternalStore(viewport.subscribe, viewport.zoom);
-  return <Percent>{Math.round(zoom * 100)}%</Percent>;
+  const percent = `${Math.round(zoom * 100)}%`;
+  return (
+    <Percent aria-label={`Zoom ${percent}; show it at 100%`} onPress={viewport.natural}>
+      {percent}
+    </Percent>
+  );
 }
 
 /** Undo and opening branches, and on the map page layout and zoom. */

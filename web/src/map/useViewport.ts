@@ -89,6 +89,13 @@ export function useViewport(
       },
       zoom: () => view.current.k,
       view: () => view.current,
+      /** Shows a scene pixel as a pixel of the page, about the middle of the window. */
+      natural: () => {
+        const { x, y, k } = view.current;
+        const { width, height } = size();
+        const from = { x: width / 2, y: height / 2 };
+        to(Math.round(from.x - (from.x - x) / k), Math.round(from.y - (from.y - y) / k), 1);
+      },
       /** Has a point of the scene in the middle of the window. */
       centre: (sceneX: number, sceneY: number) => {
         const { k } = view.current;
