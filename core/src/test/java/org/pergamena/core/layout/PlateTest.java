@@ -71,7 +71,7 @@ class PlateTest {
                 .map(item -> ((Item.Line) item).dash()))
         .as("as they are drawn")
         .containsExactly(Crossings.dash(false), Crossings.dash(true));
-    assertThat(below.items().stream().filter(Item.Bar.class::isInstance)).hasSize(2);
+    assertThat(below.items().stream().filter(Item.Bar.class::isInstance)).hasSize(3);
   }
 
   @Test
