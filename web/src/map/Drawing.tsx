@@ -53,6 +53,9 @@ export const HALO = {
   style: { paintOrder: "stroke", stroke: "var(--ground, none)", strokeWidth: 4 },
 } as const;
 
+/** Letters that are written from right to left. */
+const RIGHT_TO_LEFT = /[\u0590-\u08ff\ufb1d-\ufdff\ufe70-\ufeff]/;
+
 /** The map whose images are drawn. */
 export const MapOfImages = createContext("");
 
@@ -87,6 +90,7 @@ export const Drawing = memo(function Drawing({ drawn, x, y }: DrawingProps) {
           y={y + text.y}
           fill={text.fill}
           fontSize={text.size}
+          unicodeBidi={RIGHT_TO_LEFT.test(text.text) ? "plaintext" : undefined}
           {...(text.role === "PHRASE" ? HALO : {})}
           {...FACES[text.face]}
         >

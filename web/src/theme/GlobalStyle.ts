@@ -21,6 +21,10 @@ import readingItalic from "../../../formats/src/main/resources/org/pergamena/for
 import readingMedium from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_500Medium.ttf?url";
 import readingSemiBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_600SemiBold.ttf?url";
 import readingSemiBoldItalic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/Literata_600SemiBold_Italic.ttf?url";
+import arabic from "../../../formats/src/main/resources/org/pergamena/formats/fonts/NotoNaskhArabic_400Regular.ttf?url";
+import arabicBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/NotoNaskhArabic_700Bold.ttf?url";
+import hebrew from "../../../formats/src/main/resources/org/pergamena/formats/fonts/NotoSansHebrew_400Regular.ttf?url";
+import hebrewBold from "../../../formats/src/main/resources/org/pergamena/formats/fonts/NotoSansHebrew_700Bold.ttf?url";
 import { APPEARANCES } from "./appearances";
 
 const face = (family: string, url: string, weight: number, style = "normal") => `
@@ -40,6 +44,10 @@ export const GlobalStyle = createGlobalStyle`
   ${face("Alegreya Sans", control, 400)}
   ${face("Alegreya Sans", controlMedium, 500)}
   ${face("Alegreya Sans", controlBold, 700)}
+  ${face("Noto Sans Hebrew", hebrew, 400)}
+  ${face("Noto Sans Hebrew", hebrewBold, 700)}
+  ${face("Noto Naskh Arabic", arabic, 400)}
+  ${face("Noto Naskh Arabic", arabicBold, 700)}
   ${face("Alegreya Sans", controlItalic, 400, "italic")}
   ${face("Alegreya Sans", controlBoldItalic, 700, "italic")}
   ${face("Literata", readingSemiBoldItalic, 600, "italic")}

@@ -1,6 +1,9 @@
 import light from "../../../formats/src/main/resources/org/pergamena/formats/picture/theme.json";
 import { house } from "./appearances";
 
+/** Families for scripts that the others do not have. */
+const OTHERS = '"Noto Sans Hebrew", "Noto Naskh Arabic"';
+
 /**
  * The colours and faces of the page: properties that stand for what the person's appearance has, so
  * that nothing is drawn anew when it changes.
@@ -27,11 +30,11 @@ export const theme = {
     SLATE: house("SLATE"),
     MOSS: house("MOSS"),
   },
-  reading: '"Literata", Georgia, serif',
-  control: '"Alegreya Sans", "Segoe UI", sans-serif',
-  fine: '"EB Garamond", Georgia, serif',
-  narrow: '"Fira Sans Condensed", "Segoe UI", sans-serif',
-  typed: '"JetBrains Mono", monospace',
+  reading: `"Literata", ${OTHERS}, Georgia, serif`,
+  control: `"Alegreya Sans", ${OTHERS}, "Segoe UI", sans-serif`,
+  fine: `"EB Garamond", ${OTHERS}, Georgia, serif`,
+  narrow: `"Fira Sans Condensed", ${OTHERS}, "Segoe UI", sans-serif`,
+  typed: `"JetBrains Mono", ${OTHERS}, monospace`,
   radius: "4px",
 };
 

@@ -98,6 +98,18 @@ final class DeskPage {
     page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
   }
 
+  /** A main branch on the map, from 0. */
+  Locator main(int nth) {
+    return page.locator("[role=treeitem][aria-level='2']").nth(nth);
+  }
+
+  /** Chooses a topic at its own words, not in the middle of what is drawn of it with its lines. */
+  void choose(Locator topic) {
+    double[] at = middle(topic);
+    page.mouse().click(at[0], at[1]);
+    assertThat(topic).hasAttribute("aria-selected", "true");
+  }
+
   /** Opens something for the map as a whole. */
   void more(String label) {
     button("More for this map").click();

@@ -16,13 +16,6 @@ class LayoutTest {
     return desk.page().locator("[role=treeitem][aria-level='2']");
   }
 
-  /** At its own words, not in the middle of what is drawn of it with its lines. */
-  private static void click(DeskPage desk, Locator topic) {
-    double[] at = desk.middle(topic);
-    desk.page().mouse().click(at[0], at[1]);
-    assertThat(topic).hasAttribute("aria-selected", "true");
-  }
-
   private static void fit(DeskPage desk) {
     desk.button("Fit the map to the window").click();
     desk.page().waitForTimeout(50);
@@ -42,7 +35,7 @@ class LayoutTest {
     assertThat(second[0]).isGreaterThan(first[0]);
     assertThat(second[1]).isBetween(first[1] - 20, first[1] + 20);
 
-    click(desk, mains(desk).first());
+    desk.choose(mains(desk).first());
     String moved = mains(desk).first().getAttribute("id");
     desk.page().keyboard().press("ArrowRight");
     assertThat(desk.selected()).hasAttribute("aria-posinset", "2");
@@ -94,7 +87,7 @@ class LayoutTest {
   void a_branch_is_laid_out_in_its_own_way_and_back(DeskPage desk) {
     desk.open().openEverything();
     Locator main = mains(desk).nth(2);
-    click(desk, main);
+    desk.choose(main);
     desk.act("Lay its branch out in another way");
     desk.layOut("Downward");
     fit(desk);

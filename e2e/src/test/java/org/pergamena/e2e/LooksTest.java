@@ -13,16 +13,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(Browsing.class)
 class LooksTest {
-  private static Locator main(DeskPage desk, int nth) {
-    return desk.page().locator("[role=treeitem][aria-level='2']").nth(nth);
-  }
-
-  private static void choose(DeskPage desk, Locator topic) {
-    double[] at = desk.middle(topic);
-    desk.page().mouse().click(at[0], at[1]);
-    assertThat(topic).hasAttribute("aria-selected", "true");
-  }
-
   private static Locator looks(DeskPage desk) {
     return desk.page()
         .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Looks").setExact(true));
@@ -35,30 +25,30 @@ class LooksTest {
   @Test
   void a_topic_gets_a_look_that_is_kept_given_to_another_and_taken_back(DeskPage desk) {
     desk.open();
-    choose(desk, main(desk, 0));
+    desk.choose(desk.main(0));
     desk.button("Looks").click();
     assertThat(DemonstrationTest.serious(desk)).isEmpty();
     looks(desk).getByLabel("Ground: Ochre").click();
     looks(desk).getByLabel("Ground: strength").selectOption("24");
     looks(desk).getByLabel("Typeface").selectOption("NARROW");
     desk.kept();
-    Locator label = main(desk, 0).locator("text").nth(1);
+    Locator label = desk.main(0).locator("text").nth(1);
     assertThat(label).hasCSS("font-family", Pattern.compile("Fira Sans Condensed.*"));
-    assertThat(main(desk, 0).locator("path[fill^='#']")).hasCount(1);
+    assertThat(desk.main(0).locator("path[fill^='#']")).hasCount(1);
     looks(desk).getByLabel("Keep this look as").fill("Marked");
     looks(desk).getByText("Keep it", new Locator.GetByTextOptions().setExact(true)).click();
     desk.kept();
 
-    choose(desk, main(desk, 1));
+    desk.choose(desk.main(1));
     looks(desk).getByText("Marked", new Locator.GetByTextOptions().setExact(true)).click();
     desk.kept();
-    assertThat(main(desk, 1).locator("path[fill^='#']")).hasCount(1);
+    assertThat(desk.main(1).locator("path[fill^='#']")).hasCount(1);
     looks(desk)
         .getByText("Back to the theme", new Locator.GetByTextOptions().setExact(true))
         .click();
     desk.kept();
-    assertThat(main(desk, 1).locator("path[fill^='#']")).hasCount(0);
-    assertThat(main(desk, 0).locator("path[fill^='#']")).hasCount(1);
+    assertThat(desk.main(1).locator("path[fill^='#']")).hasCount(0);
+    assertThat(desk.main(0).locator("path[fill^='#']")).hasCount(1);
     desk.button("Close the looks").click();
     assertThat(desk.reading()).isVisible();
   }
@@ -74,7 +64,7 @@ class LooksTest {
         desk.page().getByLabel("What the signs mean").locator("[data-key='well borne out']");
     assertThat(key).isVisible();
     assertThat(looks(desk).getByText("Ground by how well borne out")).isVisible();
-    assertThat(main(desk, 0).locator("path[fill^='#']")).hasCount(1);
+    assertThat(desk.main(0).locator("path[fill^='#']")).hasCount(1);
     part(desk, "The page");
     looks(desk).getByLabel("On it").selectOption("PAPER");
     looks(desk).getByLabel("Watermark").fill("Draft");
@@ -87,27 +77,27 @@ class LooksTest {
     desk.button("Undo").click();
     desk.kept();
     assertThat(key).hasCount(0);
-    assertThat(main(desk, 0).locator("path[fill^='#']")).hasCount(0);
+    assertThat(desk.main(0).locator("path[fill^='#']")).hasCount(0);
   }
 
   @Test
   void an_ink_that_cannot_be_read_is_told(DeskPage desk) {
     desk.open();
-    choose(desk, main(desk, 0));
+    desk.choose(desk.main(0));
     desk.button("Looks").click();
     looks(desk).getByLabel("Ink: another colour").fill("#e8e0d0");
     desk.kept();
     assertThat(looks(desk).getByText("From 4.5 on it reads well")).isVisible();
     assertThat(
             (String)
-                main(desk, 0).locator("text").nth(1).evaluate("text => text.getAttribute('fill')"))
+                desk.main(0).locator("text").nth(1).evaluate("text => text.getAttribute('fill')"))
         .isEqualTo("#e8e0d0");
   }
 
   @Test
   void a_topic_is_dragged_into_the_open_made_narrower_and_put_back(DeskPage desk) {
     desk.open();
-    Locator last = main(desk, 4);
+    Locator last = desk.main(4);
     double[] from = desk.middle(last);
     var frame = desk.page().locator("svg[role=tree]").locator("xpath=../../..").boundingBox();
     desk.page().mouse().move(from[0], from[1]);
@@ -116,7 +106,7 @@ class LooksTest {
     desk.page().mouse().up();
     desk.kept();
     assertThat(last.locator(".by-hand")).hasCount(1);
-    choose(desk, last);
+    desk.choose(last);
     var before = last.locator(".hit").boundingBox();
     Locator grip = desk.page().locator("[data-width] rect");
     grip.hover();

@@ -13,21 +13,11 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** What is in sight of a map, and how one finds one's way in it. */
 @ExtendWith(Browsing.class)
 class SightTest {
-  private static Locator main(DeskPage desk, int nth) {
-    return desk.page().locator("[role=treeitem][aria-level='2']").nth(nth);
-  }
-
-  private static void choose(DeskPage desk, Locator topic) {
-    double[] at = desk.middle(topic);
-    desk.page().mouse().click(at[0], at[1]);
-    assertThat(topic).hasAttribute("aria-selected", "true");
-  }
-
   @Test
   void a_branch_is_shown_alone_with_the_way_back(DeskPage desk) {
     desk.open();
     int all = desk.topics().count();
-    choose(desk, main(desk, 1));
+    desk.choose(desk.main(1));
     desk.page().keyboard().press("f");
     Locator bar =
         desk.page()
@@ -42,7 +32,7 @@ class SightTest {
     assertThat(desk.topics()).hasCount(all);
 
     // a topic elsewhere that is chosen is seen
-    choose(desk, main(desk, 1));
+    desk.choose(desk.main(1));
     desk.act("Show this branch alone");
     assertThat(bar).isVisible();
     desk.page().keyboard().press("Escape");
@@ -78,9 +68,9 @@ class SightTest {
     desk.open();
     String gliding =
         "() => document.getAnimations().filter(a => a.effect.target?.id?.startsWith('topic-')).length";
-    choose(desk, main(desk, 0));
+    desk.choose(desk.main(0));
     desk.page().keyboard().press(" ");
-    assertThat(main(desk, 0)).hasAttribute("aria-expanded", "false");
+    assertThat(desk.main(0)).hasAttribute("aria-expanded", "false");
     assertThat((Integer) desk.page().evaluate(gliding)).isZero();
     desk.page()
         .emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
@@ -91,7 +81,7 @@ class SightTest {
                 + " Element.prototype.animate = function(...all) {"
                 + " window.glided++; return own.apply(this, all); }; }");
     desk.page().keyboard().press(" ");
-    assertThat(main(desk, 0)).hasAttribute("aria-expanded", "true");
+    assertThat(desk.main(0)).hasAttribute("aria-expanded", "true");
     assertThat((Integer) desk.page().evaluate("() => window.glided")).isPositive();
     desk.page().waitForFunction(gliding.replace(".length", ".length === 0"));
   }

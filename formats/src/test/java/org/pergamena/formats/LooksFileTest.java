@@ -48,6 +48,7 @@ import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.Typeface;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.formats.fonts.Faces;
+import org.pergamena.formats.fonts.FontMeasurer;
 import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.json.MapJson;
 import org.pergamena.formats.json.MapReader;
@@ -159,6 +160,27 @@ class LooksFileTest {
         map(), "en", scene(), org.pergamena.formats.picture.Paper.FIT, Gallery.empty(), pdf);
     try (var document = Loader.loadPDF(pdf.toByteArray())) {
       assertThat(new PDFTextStripper().getText(document)).contains("Draft", "Wall", "Αλμυρός");
+    }
+  }
+
+  @Test
+  void hebrew_and_arabic_have_letters_in_every_file() throws IOException {
+    TextStyle style = new TextStyle(Face.READING, 16);
+    double one = new FontMeasurer().width("ים", style);
+    assertThat(new FontMeasurer().width("ים ים", style)).isGreaterThan(2 * one);
+    for (String words : List.of("הקיר הישן", "الجدار القديم", "Wall הקיר 1953")) {
+      Scene marsh =
+          new Drawing()
+              .prepare(TopicMap.rootedAt(Topic.labelled(ROOT, words)), List.of(), Set.of())
+              .scene(Set.of());
+      ByteArrayOutputStream svg = new ByteArrayOutputStream();
+      SvgPicture.outlined(marsh, "Marsh", Gallery.empty(), svg);
+      // a box for each letter that is lacking has four corners; letters have many more steps
+      assertThat(svg.toString(StandardCharsets.UTF_8).split("Q|C")).hasSizeGreaterThan(30);
+      ByteArrayOutputStream png = new ByteArrayOutputStream();
+      PngPicture.of(marsh, Pixels.scaled(1)).write(Gallery.empty(), Progress.NONE, png);
+      assertThat(ImageIO.read(new ByteArrayInputStream(png.toByteArray())).getWidth())
+          .isEqualTo((int) marsh.width());
     }
   }
 

@@ -30,13 +30,16 @@ class LooksApiTest {
         .orElseThrow();
   }
 
-  private static JsonNode drawn(JsonNode desk, UUID id) {
+  private static JsonNode placed(JsonNode desk, UUID id) {
     return desk.at("/scene/topics")
         .valueStream()
         .filter(t -> t.get("id").asString().equals(id.toString()))
         .findFirst()
-        .orElseThrow()
-        .get("drawn");
+        .orElseThrow();
+  }
+
+  private static JsonNode drawn(JsonNode desk, UUID id) {
+    return placed(desk, id).get("drawn");
   }
 
   private static String fill(JsonNode desk, UUID id) {
@@ -148,14 +151,6 @@ class LooksApiTest {
                         Map.of("levels", List.of(), "named", List.of(), "rules", List.of(rule))))
                 .problem())
         .contains("which topics");
-  }
-
-  private static JsonNode placed(JsonNode desk, UUID id) {
-    return desk.at("/scene/topics")
-        .valueStream()
-        .filter(t -> t.get("id").asString().equals(id.toString()))
-        .findFirst()
-        .orElseThrow();
   }
 
   private static double off(JsonNode desk, UUID topic, UUID parent) {

@@ -123,13 +123,15 @@ record TopicBlock(double width, double height, double axis, List<Item> items) {
       String pigment = palette.pigment(setting.branch());
       items.add(new Words(Role.NUMBER, look.number(), x, baseline, numbers, pigment));
     }
+    boolean leftward = Direction.ofRightToLeft(content.label());
     for (int i = 0; i < lines.size(); i++) {
       double y = baseline + i * lineHeight;
-      items.add(new Words(Role.LABEL, lines.get(i), left, y, style, fill));
+      double x = leftward ? left + words - measurer.width(lines.get(i), style) : left;
+      items.add(new Words(Role.LABEL, lines.get(i), x, y, style, fill));
     }
     double y = baseline + (lines.size() - 1) * lineHeight;
     double last = measurer.width(lines.get(lines.size() - 1), style);
-    double end = left + (frame.x() > 0 ? words + frame.x() : last);
+    double end = left + (frame.x() > 0 || leftward ? words + frame.x() : last);
     end = signs(look, setting, end, y, items, palette, measurer);
     if (below > 0) {
       end = Math.max(end, tags(look.tags(), left, above + labels, items, palette, measurer));

@@ -172,7 +172,8 @@ class LayoutProperties {
     for (int i = 0; i < size; i++) {
       List<Topic> there = new ArrayList<>(map.preorder());
       Topic parent = there.get(random.nextInt(there.size()));
-      String label = "word ".repeat(1 + random.nextInt(12)) + "x".repeat(random.nextInt(40));
+      String word = random.nextInt(5) == 0 ? "\u05d9\u05dd " : "word ";
+      String label = word.repeat(1 + random.nextInt(12)) + "x".repeat(random.nextInt(40));
       Topic topic = Topic.labelled(Maps.id("t" + i), label.strip()).with(c -> shown(c, random));
       map = map.apply(new TreeChange.AddBranch(parent.id(), Place.FIRST, Branch.of(topic))).map();
     }

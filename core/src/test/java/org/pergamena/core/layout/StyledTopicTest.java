@@ -124,6 +124,22 @@ class StyledTopicTest {
   }
 
   @Test
+  void lines_that_are_written_from_right_to_left_end_at_the_left_and_begin_at_one_edge() {
+    Content content = Content.labelled("הקיר הישן ליד הים").withLook(Look.NONE.wide(80));
+    List<Words> lines =
+        set(content, Style.NONE, Papers.PALETTE).items().stream()
+            .filter(item -> item instanceof Words words && words.role() == Role.LABEL)
+            .map(Words.class::cast)
+            .toList();
+    assertThat(lines).hasSizeGreaterThan(1);
+    assertThat(lines.stream().map(line -> line.x() + 8 * line.text().length()).distinct())
+        .hasSize(1);
+    assertThat(Direction.ofRightToLeft("(1953) הקיר")).isTrue();
+    assertThat(Direction.ofRightToLeft("Wall הקיר")).isFalse();
+    assertThat(Direction.ofRightToLeft("1953")).isFalse();
+  }
+
+  @Test
   void an_ink_at_half_strength_is_half_way_to_the_ground() {
     assertThat(Papers.PALETTE.colour(Colour.of(Ink.WOAD, 50))).isEqualTo("#8080FF");
     assertThat(Papers.PALETTE.colour(Colour.of(Ink.WOAD))).isEqualTo("#0000ff");

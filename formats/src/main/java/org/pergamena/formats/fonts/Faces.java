@@ -51,8 +51,29 @@ public final class Faces {
                 TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
   }
 
+  /** Those that ship for scripts that the faces do not have, regular and bold of each. */
+  private static final String[][] OTHERS = {
+    {"NotoSansHebrew_400Regular", "NotoSansHebrew_700Bold"},
+    {"NotoNaskhArabic_400Regular", "NotoNaskhArabic_700Bold"}
+  };
+
+  private static final int BOLD = 600;
+  private static final Map<String, Font> OTHER_FONTS = new ConcurrentHashMap<>();
+
+  /** A font that has a letter which the face of a style lacks, or null. */
+  static Font other(int letter, TextStyle style) {
+    for (String[] names : OTHERS) {
+      String name = names[style.face().weight() < BOLD ? 0 : 1];
+      Font font = OTHER_FONTS.computeIfAbsent(name, Faces::load);
+      if (font.canDisplay(letter)) {
+        return font.deriveFont((float) style.size());
+      }
+    }
+    return null;
+  }
+
   private static Font plain(Face face) {
-    return FONTS.computeIfAbsent(face, Faces::load);
+    return FONTS.computeIfAbsent(face, each -> load(name(each)));
   }
 
   /** The bytes of the file of a face, and the names by which fonts made of it go. */
@@ -80,13 +101,13 @@ public final class Faces {
         Face.CONTROL_BOLD);
   }
 
-  private static Font load(Face face) {
-    try (InputStream in = Faces.class.getResourceAsStream(name(face) + ".ttf")) {
+  private static Font load(String name) {
+    try (InputStream in = Faces.class.getResourceAsStream(name + ".ttf")) {
       return Font.createFont(Font.TRUETYPE_FONT, in);
     } catch (IOException e) {
-      throw new UncheckedIOException("The font " + name(face) + " cannot be read.", e);
+      throw new UncheckedIOException("The font " + name + " cannot be read.", e);
     } catch (FontFormatException e) {
-      throw new IllegalStateException("The font " + name(face) + " is damaged.", e);
+      throw new IllegalStateException("The font " + name + " is damaged.", e);
     }
   }
 }

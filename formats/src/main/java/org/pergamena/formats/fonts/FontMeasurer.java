@@ -1,6 +1,5 @@
 package org.pergamena.formats.fonts;
 
-import java.awt.font.FontRenderContext;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.pergamena.core.layout.TextMeasurer;
@@ -9,7 +8,6 @@ import org.pergamena.core.layout.TextStyle;
 /** Measures texts in the shipped faces, remembering those that it measured last. */
 public final class FontMeasurer implements TextMeasurer {
   private static final int REMEMBERED = 20_000;
-  private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
 
   private record Key(String text, TextStyle style) {}
 
@@ -31,8 +29,6 @@ public final class FontMeasurer implements TextMeasurer {
   }
 
   private static double measure(Key key) {
-    return key.text().isEmpty()
-        ? 0
-        : Faces.font(key.style()).getStringBounds(key.text(), EXACT).getWidth();
+    return Lines.width(key.text(), key.style());
   }
 }

@@ -1,25 +1,17 @@
 package org.pergamena.formats.picture;
 
-import java.awt.Font;
-import java.awt.font.FontRenderContext;
 import java.awt.geom.PathIterator;
 import org.pergamena.core.layout.Item;
-import org.pergamena.formats.fonts.Faces;
+import org.pergamena.formats.fonts.Lines;
 
 /** Letters as the lines around them. */
 final class Outlines {
-  private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
-
   private Outlines() {}
 
   /** The path of a line of text, as SVG 1.1 writes it. */
   static String of(Item.Words words) {
-    Font font = Faces.font(words.style());
-    char[] text = words.text().toCharArray();
     PathIterator path =
-        font.layoutGlyphVector(EXACT, text, 0, text.length, Font.LAYOUT_LEFT_TO_RIGHT)
-            .getOutline((float) words.x(), (float) words.y())
-            .getPathIterator(null);
+        Lines.outline(words.text(), words.style(), words.x(), words.y()).getPathIterator(null);
     StringBuilder line = new StringBuilder();
     double[] at = new double[6];
     for (; !path.isDone(); path.next()) {

@@ -15,7 +15,7 @@ import org.pergamena.core.layout.Item;
 import org.pergamena.core.layout.Path;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
-import org.pergamena.formats.fonts.Faces;
+import org.pergamena.formats.fonts.Lines;
 import org.pergamena.formats.image.Gallery;
 
 /** Draws a scene with Java2D, as the browser draws it with SVG. */
@@ -80,12 +80,11 @@ final class ScenePainter {
 
   private static void paint(Item item, String ground, Gallery gallery, Graphics2D g) {
     if (item instanceof Item.Words words) {
-      g.setFont(Faces.font(words.style()));
       if (words.role() == Item.Role.PHRASE) {
         halo(words, ground, g);
       }
       g.setColor(Color.decode(words.fill()));
-      g.drawString(words.text(), (float) words.x(), (float) words.y());
+      Lines.draw(words.text(), words.style(), words.x(), words.y(), g);
     } else if (item instanceof Item.Bar bar) {
       Box box = bar.box();
       g.setColor(Color.decode(bar.fill()));
@@ -113,10 +112,7 @@ final class ScenePainter {
   }
 
   private static void halo(Item.Words words, String ground, Graphics2D g) {
-    Shape letters =
-        g.getFont()
-            .createGlyphVector(g.getFontRenderContext(), words.text())
-            .getOutline((float) words.x(), (float) words.y());
+    Shape letters = Lines.outline(words.text(), words.style(), words.x(), words.y());
     g.setColor(Color.decode(ground));
     g.setStroke(new BasicStroke(4, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
     g.draw(letters);

@@ -12,6 +12,7 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import org.pergamena.core.layout.Backdrop;
 import org.pergamena.core.layout.Box;
+import org.pergamena.core.layout.Direction;
 import org.pergamena.core.layout.Item;
 import org.pergamena.core.layout.Placed;
 import org.pergamena.core.layout.Scene;
@@ -29,6 +30,9 @@ import org.pergamena.formats.text.XmlWords;
 public final class SvgPicture {
   private static final String SPACE = "http://www.w3.org/2000/svg";
   private static final String LINKS = "http://www.w3.org/1999/xlink";
+
+  /** Families for scripts that the faces do not have. */
+  private static final String OTHERS = ", 'Noto Sans Hebrew', 'Noto Naskh Arabic'";
 
   private final Scene scene;
   private final Gallery gallery;
@@ -186,6 +190,10 @@ public final class SvgPicture {
       looks.put("paint-order", "stroke");
       looks.put("stroke", scene.ground());
       looks.put("stroke-width", "4");
+    }
+    if (Direction.turns(words.text())) {
+      looks.put("unicode-bidi", "plaintext");
+      looks.computeIfPresent("font-family", (name, families) -> families + OTHERS);
     }
     look(looks);
     out.writeAttribute("textLength", number(measurer.width(words.text(), words.style())));

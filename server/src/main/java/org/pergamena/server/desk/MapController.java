@@ -172,6 +172,7 @@ class MapController {
   }
 
   @PutMapping("/{map}/folds")
+  @Requires(Role.READ)
   Patch fold(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
@@ -196,6 +197,7 @@ class MapController {
           Long base) {}
 
   @PutMapping("/{map}/focus")
+  @Requires(Role.READ)
   Patch focus(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
