@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -23,6 +24,7 @@ import org.springframework.boot.web.server.WebServer;
 @Timeout(60)
 class SlowBodiesTest {
   private static final int MOST = 3;
+  private static final AtomicInteger BEGUN = new AtomicInteger();
   private static WebServer server;
 
   /** Reads a body and tells its length, or refuses it unread. */
@@ -36,6 +38,7 @@ class SlowBodiesTest {
         response.setStatus(403);
         return;
       }
+      BEGUN.incrementAndGet();
       response.getWriter().print(request.getInputStream().readAllBytes().length);
     }
   }
@@ -121,21 +124,31 @@ class SlowBodiesTest {
     }
   }
 
+  /** A request that is being read, once those of other tests have gone. */
+  private static Socket waiting() throws IOException {
+    while (true) {
+      int before = BEGUN.get();
+      Socket socket = post("/", 5);
+      while (BEGUN.get() == before && socket.getInputStream().available() == 0) {
+        Thread.onSpinWait();
+      }
+      if (BEGUN.get() > before) {
+        return socket;
+      }
+      socket.close();
+    }
+  }
+
   @Test
   void from_one_address_only_so_many_come_at_a_time() throws IOException {
     List<Socket> open = new ArrayList<>();
     try {
-      for (int i = 0; i < MOST; i++) {
-        open.add(post("/", 5));
+      while (open.size() < MOST) {
+        open.add(waiting());
       }
-      String refused;
-      do {
-        try (Socket more = post("/", 5)) {
-          more.getOutputStream().write(new byte[5]);
-          refused = answer(more);
-        }
-      } while (refused.startsWith("HTTP/1.1 200")); // until those before have come
-      assertThat(refused).startsWith("HTTP/1.1 429").contains("Wait a moment");
+      try (Socket more = post("/", 5)) {
+        assertThat(answer(more)).startsWith("HTTP/1.1 429").contains("Wait a moment");
+      }
       for (Socket socket : open) {
         socket.getOutputStream().write(new byte[5]);
         assertThat(answer(socket)).startsWith("HTTP/1.1 200");
