@@ -3,42 +3,52 @@ import type { Facts } from "../api/types";
 import type { Tree } from "../map/tree";
 import { theme } from "../theme/tokens";
 
-const Patch = styled.i`
+const Patch = styled.svg`
   flex: none;
-  display: inline-block;
-  vertical-align: -2px;
-  margin-right: 3px;
-  width: 22px;
-  height: 15px;
-  border: 1px solid ${({ theme }) => theme.rule};
-  border-radius: 2px;
-  font: 600 13px/13px ${({ theme }) => theme.reading};
-  text-align: center;
-  font-style: normal;
-  overflow: hidden;
+  vertical-align: -3px;
+  margin-right: 5px;
   forced-color-adjust: none;
+  text { font-family: ${({ theme }) => theme.reading}; font-weight: 600; }
 `;
+
+const WIDE = 22;
+const HIGH = 15;
 
 type KeySampleProps = { entry: Facts["key"][number]; tree: Tree };
 
-/** A look by rule, and what it means. */
+/** A look by rule as the map has it, and what it means. */
 export function KeySample({ entry, tree }: KeySampleProps) {
   const { words, source, ink, ground, size, tag } = entry;
-  const name = source && tree.desk.sources.find(({ id }) => id === source)?.name;
-  const shown = tag && tree.desk.facts.legend.find(({ id }) => id === tag)?.word;
-  const behind = ground ?? tree.desk.scene.backdrop.ground;
+  const { facts, scene, sources } = tree.desk;
+  const name = source && sources.find(({ id }) => id === source)?.name;
+  const shown = tag && facts.legend.find(({ id }) => id === tag)?.word;
   return (
     <span data-key={words}>
       <Patch
+        width={WIDE}
+        height={HIGH}
         aria-hidden="true"
-        style={{
-          background: behind,
-          color: ink ?? theme.ink,
-          fontSize: 11 * Math.min(1.35, size),
-        }}
+        data-map-theme={facts.paper.ground ? "OWN" : facts.theme}
       >
-        {ink || size !== 1 ? "a" : ""}
-      </Patch>{" "}
+        <rect
+          width={WIDE}
+          height={HIGH}
+          rx="2"
+          fill={ground ?? scene.backdrop.ground}
+          stroke={theme.rule}
+        />
+        {(ink || size !== 1) && (
+          <text
+            x={WIDE / 2}
+            y={HIGH - 4}
+            textAnchor="middle"
+            fontSize={11 * Math.min(1.35, size)}
+            fill={ink ?? theme.ink}
+          >
+            a
+          </text>
+        )}
+      </Patch>
       {name ? `${words} ${name}` : words}
       {shown ? ` (${shown})` : ""}
     </span>
