@@ -2,6 +2,7 @@ import { useMemo, useState } from "react";
 import styled from "styled-components";
 import type { Difference, PastMap } from "../api/types";
 import { Drawing } from "../map/Drawing";
+import { painted } from "../theme/mapLooks";
 import { theme } from "../theme/tokens";
 import { SignButton } from "../ui/Button";
 import { Sign } from "../ui/Sign";
@@ -27,6 +28,9 @@ const Zoom = styled.div`
   background: ${({ theme }) => theme.vellum};
   display: flex;
 `;
+
+/** Light enough for the letters of any theme. */
+const HIGHLIGHT = `color-mix(in srgb, ${theme.highlight} 55%, transparent)`;
 
 type PastViewProps = {
   past: PastMap;
@@ -58,7 +62,7 @@ export function PastView({ past, differences, chosen, onChoose }: PastViewProps)
     }
   };
   return (
-    <Frame>
+    <Frame {...painted(scene.backdrop.ground)}>
       <Zoom>
         <SignButton aria-label="Zoom out" onPress={() => setZoom((z) => Math.max(0.2, z * 0.8))}>
           <Sign name="minus" />
@@ -101,8 +105,8 @@ export function PastView({ past, differences, chosen, onChoose }: PastViewProps)
                 width={width}
                 height={height}
                 rx="4"
-                fill={mark ? theme.highlight : "transparent"}
-                stroke={placed.id === chosen ? theme.ink : "none"}
+                fill={mark ? HIGHLIGHT : "transparent"}
+                stroke={placed.id === chosen ? theme.rubric : "none"}
               />
               <Drawing drawn={placed.drawn} x={x} y={y} />
               {mark && (

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { mapLooks, pigmentHere } from "./mapLooks";
+import { mapLooks, painted, pigmentHere } from "./mapLooks";
 
 describe("the looks of a map", () => {
   it("are the house's own on vellum, with the page shining through", () => {
@@ -19,5 +19,11 @@ describe("the looks of a map", () => {
     expect(pigmentHere("NIGHT", 13)).toBe("var(--pigment-1)");
     expect(pigmentHere("NIGHT", -1)).toBe("var(--ink)");
     expect(pigmentHere("NIGHT", -2)).toBe("var(--soft-ink)");
+  });
+
+  it("are those that a drawing was painted with, but on vellum those of the house", () => {
+    expect(painted("#1F1C19").style.background).toBe("#1F1C19");
+    expect(painted("#F7F2E6")["data-map-theme"]).toBe("VELLUM");
+    expect(painted("#F7F2E6").style.background).toBe("var(--house-vellum)");
   });
 });

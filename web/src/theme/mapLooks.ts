@@ -12,6 +12,18 @@ export function colours(name: MapTheme): typeof others.PLAIN | typeof theme {
 }
 
 /**
+ * What a drawing on some ground stands in: on vellum it goes along with the person's appearance,
+ * else it is as it was painted.
+ */
+export function painted(ground: string) {
+  const house = ground.toUpperCase() === light.vellum;
+  return {
+    "data-map-theme": house ? "VELLUM" : "OWN",
+    style: { background: house ? theme.vellum : ground },
+  };
+}
+
+/**
  * The colours of a map as properties of the page around it, for what the page draws over the scene:
  * the scene itself comes with its paint.
  *

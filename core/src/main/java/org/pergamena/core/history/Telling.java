@@ -90,7 +90,7 @@ public final class Telling {
     } else if (part instanceof LinkChange) {
       return "Changed % links";
     } else if (part instanceof LookChange.Paint) {
-      return "Changed the look of % topics";
+      return "Changed the look or the place of % topics";
     }
     return "Changed the sources or the look % times";
   }
@@ -113,7 +113,7 @@ public final class Telling {
     } else if (part instanceof LinkChange link) {
       return link(link);
     } else if (part instanceof LookChange.Paint paint) {
-      return "Changed the look of " + label(paint.topic());
+      return "Changed the look or the place of " + label(paint.topic());
     } else if (part instanceof LookChange) {
       return "Changed how the map is shown";
     } else if (part instanceof LegendChange) {
