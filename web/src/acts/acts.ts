@@ -27,6 +27,8 @@ export type Elsewhere = {
   onSortByTime: (topic: Topic) => void;
   /** Chooses a picture for a topic. */
   onPicture: (topic: string) => void;
+  /** Writes out what is wanted of a text assistant. */
+  onBrief: (topics: readonly string[]) => void;
 };
 
 const SORTS = [
@@ -38,6 +40,11 @@ const SORTS = [
 /** The acts that copy branches out for other programs. */
 export function copyingOut(topics: readonly string[], elsewhere: Elsewhere): Act[] {
   return [
+    {
+      id: "brief",
+      label: "Brief for a text assistant…",
+      do: () => elsewhere.onBrief(topics),
+    },
     {
       id: "copy markdown",
       label: "Copy as Markdown, with passages",

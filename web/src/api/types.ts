@@ -104,6 +104,9 @@ export type Difference = Schemas["Difference"];
 export type Template = Schemas["Template"];
 export type Sorting = Schemas["Sort"]["by"];
 export type Found = Schemas["Found"];
+export type BriefChoices = Schemas["BriefView"];
+export type WrittenBrief = Schemas["WrittenBrief"];
+export type KeptBrief = Schemas["KeptBrief"];
 export type Offered = Schemas["Offered"];
 export type Edit =
   | Schemas["Add"]

@@ -160,7 +160,9 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const showFind = useCallback(() => setOpened({ sheet: "go" }), []);
   const openTool = useCallback(
     (sheet: MapTool) => {
-      if (sheet === "look") {
+      if (sheet === "brief") {
+        setOpened({ sheet, topics: [] });
+      } else if (sheet === "look") {
         go({ way: "look", topic: selected.id, spot: null });
       } else {
         setOpened(sheet === "tables" ? { sheet, topic: selected.id, text: "" } : { sheet });
@@ -242,6 +244,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
       }, setAsked);
     },
     onPicture: (topic: string) => setOpened({ sheet: "picture", topic }),
+    onBrief: (topics: readonly string[]) => setOpened({ sheet: "brief", topics }),
   };
   const printed = useRef<HTMLDivElement>(null);
   usePrinting(printed);

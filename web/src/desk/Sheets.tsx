@@ -1,5 +1,6 @@
 import type { Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
+import { BriefSheet } from "../brief/BriefSheet";
 import { SelectSheet } from "../choice/SelectSheet";
 import { ExportSheet } from "../export/ExportSheet";
 import { AgainSheet } from "../gather/AgainSheet";
@@ -58,6 +59,7 @@ export type Opened =
     }
   | { sheet: "link"; topic: string; to: string | null }
   | { sheet: "names"; topic: string }
+  | { sheet: "brief"; topics: readonly string[] }
   | { sheet: "picture"; topic: string }
   | { sheet: "tables"; topic: string; text: string }
   | { sheet: "place"; placing: Placing }
@@ -122,6 +124,11 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         say={say}
       />
       <OverSheet desk={desk} actions={actions} {...at("over")} onSelect={onSelect} say={say} />
+      <BriefSheet
+        tree={tree}
+        topics={opened?.sheet === "brief" ? opened.topics.flatMap((id) => tree.get(id) ?? []) : []}
+        {...at("brief")}
+      />
       <RemarksSheet tree={tree} {...at("remarks")} onSelect={onSelect} />
       <LegendSheet tree={tree} actions={actions} {...at("legend")} say={say} />
       <RelationsSheet

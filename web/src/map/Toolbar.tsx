@@ -176,6 +176,7 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
             <Item id="select">Choose all topics that…</Item>
             <Item id="relations">Relations of this map…</Item>
             <Item id="tables">Paste tables…</Item>
+            <Item id="brief">Brief for a text assistant…</Item>
             <Item id="legend">Tags of this map…</Item>
             <Item id="remarks">Remarks…</Item>
             {sight && <Item id="look">Look at it without tools</Item>}

@@ -17,7 +17,8 @@ export type MapTool =
   | "history"
   | "over"
   | "remarks"
-  | "look";
+  | "look"
+  | "brief";
 
 /** What each view of a map is given. */
 export type ViewProps = {

@@ -1,0 +1,2 @@
+/** What people ask of text assistants, written out; nothing is sent from here. */
+package org.pergamena.server.briefs;
