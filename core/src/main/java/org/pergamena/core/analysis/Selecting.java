@@ -44,7 +44,7 @@ public record Selecting(
     Set<UUID> standing = this.standing == null ? Set.of() : Standing.of(map).those(this.standing);
     String sought = words.strip().toLowerCase(Locale.ROOT);
     return map.preorder().stream()
-        .filter(topic -> sought.isEmpty() || says(topic, sought))
+        .filter(topic -> sought.isEmpty() || topic.content().says(sought))
         .filter(topic -> level == null || map.level(topic) == level)
         .filter(topic -> tag == null || topic.content().gloss().tags().contains(tag))
         .filter(topic -> bearing == null || bears(topic, supports.get(topic.id())))
@@ -58,12 +58,6 @@ public record Selecting(
   private boolean inked(Topic topic) {
     Colour given = topic.content().look().style().ink();
     return given != null && given.ink() == ink;
-  }
-
-  private static boolean says(Topic topic, String words) {
-    return topic.label().toLowerCase(Locale.ROOT).contains(words)
-        || topic.note().toLowerCase(Locale.ROOT).contains(words)
-        || topic.content().gloss().definition().toLowerCase(Locale.ROOT).contains(words);
   }
 
   private boolean rests(Topic topic) {

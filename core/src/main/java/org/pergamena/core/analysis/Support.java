@@ -38,6 +38,28 @@ public record Support(int passages, int own, List<UUID> sources, double closenes
     return passages > 0 && (passages < ENOUGH_PASSAGES || closeness < ENOUGH_CLOSENESS);
   }
 
+  /** How well a topic is borne out, the worst first. */
+  public enum Grade {
+    UNSUPPORTED("unsupported"),
+    THIN("thin"),
+    WELL("well borne out");
+
+    private final String words;
+
+    Grade(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /** How well it is. */
+  public Grade grade() {
+    return unsupported() ? Grade.UNSUPPORTED : thin() ? Grade.THIN : Grade.WELL;
+  }
+
   /** The support of every topic of a map. */
   public static Map<UUID, Support> of(TopicMap map) {
     Map<UUID, Support> supports = new HashMap<>();

@@ -37,6 +37,14 @@ final class BraceRegion {
     return lay(regions, root, mains.subList(0, cut), mains.subList(cut, mains.size()));
   }
 
+  /** A topic with its branches away from those around it. */
+  static Group away(Regions regions, Topic topic, Flow from) {
+    List<Topic> children = regions.sheet().children(topic);
+    return from == Flow.LEFT
+        ? lay(regions, topic, List.of(), children)
+        : lay(regions, topic, children, List.of());
+  }
+
   /** Some branches to the right of a topic, some to its left. */
   static Group lay(Regions regions, Topic root, List<Topic> toTheRight, List<Topic> toTheLeft) {
     Sheet sheet = regions.sheet();

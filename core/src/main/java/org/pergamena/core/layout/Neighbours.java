@@ -96,8 +96,7 @@ final class Neighbours {
     }
     if (kind == LayoutKind.BY_TIME) {
       Placed before = topic;
-      for (Topic child : TimeRegion.inOrder(sheet, parent)) {
-        Placed next = byId.get(child.id());
+      for (Placed next : alongX(children)) {
         set(before, Way.RIGHT, next);
         set(next, Way.LEFT, before);
         before = next;
@@ -122,6 +121,10 @@ final class Neighbours {
       set(side, Way.UP, topic);
       set(side, side == left ? Way.RIGHT : Way.LEFT, shared.isEmpty() ? topic : shared.get(0));
     }
+  }
+
+  private static List<Placed> alongX(List<Placed> topics) {
+    return topics.stream().sorted(Comparator.comparingDouble(Placed::x)).toList();
   }
 
   /** The layout of those below a topic, if it has an order of its own for keys; else null. */

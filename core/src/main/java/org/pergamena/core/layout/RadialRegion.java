@@ -2,10 +2,7 @@ package org.pergamena.core.layout;
 
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.UUID;
 import org.pergamena.core.layout.Item.Line;
 import org.pergamena.core.map.Fan;
 import org.pergamena.core.map.LineForm;
@@ -87,7 +84,6 @@ final class RadialRegion {
   private final double from;
   private final double spread;
   private final List<Spoke> all = new ArrayList<>();
-  private final Map<UUID, Spoke> byId = new HashMap<>();
   private final boolean crowded;
   private double[] rings;
 
@@ -127,7 +123,6 @@ final class RadialRegion {
     Spoke spoke = new Spoke(cell, ring);
     spoke.braced = braced;
     all.add(spoke);
-    byId.put(topic.id(), spoke);
     List<Topic> children =
         topic == root ? sheet.children(root) : braced ? List.of() : regions.children(topic);
     children.forEach(child -> spoke.children.add(spoke(child, ring + 1)));
@@ -135,12 +130,7 @@ final class RadialRegion {
   }
 
   private Cell braces(Topic topic, Flow flow) {
-    List<Topic> children = sheet.children(topic);
-    return Cell.of(
-        topic,
-        flow == Flow.LEFT
-            ? BraceRegion.lay(regions, topic, List.of(), children)
-            : BraceRegion.lay(regions, topic, children, List.of()));
+    return Cell.of(topic, BraceRegion.away(regions, topic, flow));
   }
 
   private void place(Spoke hub) {

@@ -64,20 +64,16 @@ final class Regions {
    */
   Group lay(Topic topic, Flow from) {
     LayoutKind kind = sheet.arrangement(topic).layout();
-    List<Topic> children = sheet.children(topic);
     boolean up = kind == LayoutKind.UPWARD && from != Flow.DOWN;
     return switch (kind) {
-      case BRACES, BOTH_SIDES, LEFTWARD ->
-          from == Flow.LEFT
-              ? BraceRegion.lay(this, topic, List.of(), children)
-              : BraceRegion.lay(this, topic, children, List.of());
+      case BRACES, BOTH_SIDES, LEFTWARD -> BraceRegion.away(this, topic, from);
       case DOWNWARD, UPWARD -> new RowRegion(this, topic, up || from == Flow.UP, from).lay();
       case RADIAL -> new RadialRegion(this, topic, towards(from, fan(topic))).lay();
       case INDENTED -> new ListRegion(this, topic, from == Flow.UP).lay();
       case BY_TIME -> new TimeRegion(this, topic).lay();
       case SIDE_BY_SIDE ->
-          children.size() < 2
-              ? BraceRegion.lay(this, topic, children, List.of())
+          sheet.children(topic).size() < 2
+              ? BraceRegion.away(this, topic, Flow.RIGHT)
               : new SideRegion(this, topic).lay();
     };
   }

@@ -2,6 +2,7 @@ package org.pergamena.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.pergamena.core.layout.Item.Line;
 import org.pergamena.core.map.Topic;
 
 /**
@@ -41,48 +42,36 @@ final class SideRegion {
     double wide = shared.stream().mapToDouble(Group::width).max().orElse(0);
     double between = shared.isEmpty() ? 2 * BESIDE : wide + 2 * (BESIDE + BRACE);
     double middle = Math.max(high / 2, Math.max(left.axis(), right.axis()));
-    double top = block.height() + STEM;
-    double axis = top + middle;
+    double axis = block.height() + STEM + middle;
+    double begin = Math.max(0, block.width() / 2 - left.width() - between / 2);
+    double inner = begin + left.width();
+    double farther = inner + between;
+    double centre = inner + between / 2;
     List<Placed> placed = new ArrayList<>();
-    placed.add(null);
-    put(left, 0, axis - left.axis(), placed);
-    double inner = left.width() + BESIDE + BRACE;
-    double y = axis - high / 2;
     List<Placed> firsts = new ArrayList<>();
-    firsts.add(placed.get(1));
+    placed.add(null);
+    firsts.add(put(left, begin, axis - left.axis(), placed));
+    double y = axis - high / 2;
     for (Group group : shared) {
-      firsts.add(group.first().at(group.first().x() + inner, group.first().y() + y));
-      put(group, inner, y, placed);
+      firsts.add(put(group, inner + BESIDE + BRACE, y, placed));
       y += group.height() + GAP;
     }
-    double farther = left.width() + between;
-    firsts.add(
-        right.first().at(right.first().x() + farther, right.first().y() + axis - right.axis()));
-    put(right, farther, axis - right.axis(), placed);
-    double shift = Math.max(0, block.width() / 2 - left.width() - between / 2);
-    double centre = left.width() + between / 2 + shift;
-    List<Placed> moved = new ArrayList<>();
-    for (Placed each : placed) {
-      moved.add(each == null ? null : each.at(each.x() + shift, each.y()));
+    firsts.add(put(right, farther, axis - right.axis(), placed));
+    Path.Pen pen = new Path.Pen().move(centre, block.height());
+    lines(pen, centre, block.height(), firsts);
+    if (!shared.isEmpty()) {
+      embrace(pen, inner, axis, high, true);
+      embrace(pen, farther, axis, high, false);
     }
     double x = centre - block.width() / 2;
-    Path.Pen pen = new Path.Pen();
-    pen.move(centre, block.height());
-    lines(pen, centre, block.height(), firsts, shift);
-    if (!shared.isEmpty()) {
-      embrace(pen, left.width() + shift, axis, high, true);
-      embrace(pen, left.width() + between + shift, axis, high, false);
-    }
     double half = Connectors.TOGGLE / 2;
     Box toggle =
         new Box(block.width() / 2 - half, block.height(), Connectors.TOGGLE, Connectors.TOGGLE);
-    moved.set(
-        0,
-        regions.placed(
-            root, x, 0, Flow.DOWN, List.of(regions.line(root, pen.path(), x, 0)), toggle));
-    double width = Math.max(farther + right.width() + shift, centre + block.width() / 2);
+    Line line = regions.line(root, pen.path(), x, 0);
+    placed.set(0, regions.placed(root, x, 0, Flow.DOWN, List.of(line), toggle));
+    double width = Math.max(farther + right.width(), centre + block.width() / 2);
     double low = Math.max(high / 2, lower(left, right));
-    return new Group(width, axis + low, block.axis(), moved);
+    return new Group(width, axis + low, block.axis(), placed);
   }
 
   private static double lower(Group left, Group right) {
@@ -90,24 +79,23 @@ final class SideRegion {
   }
 
   private Group side(Topic topic, Flow flow) {
-    return sheet.foreign(topic)
-        ? regions.lay(topic, flow)
-        : flow == Flow.LEFT
-            ? BraceRegion.lay(regions, topic, List.of(), sheet.children(topic))
-            : BraceRegion.lay(regions, topic, sheet.children(topic), List.of());
+    return sheet.foreign(topic) ? regions.lay(topic, flow) : BraceRegion.away(regions, topic, flow);
   }
 
-  private static void put(Group group, double x, double y, List<Placed> placed) {
+  /** Places a branch; gives its first topic. */
+  private static Placed put(Group group, double x, double y, List<Placed> placed) {
+    int at = placed.size();
     group.placed().forEach(each -> placed.add(each.at(each.x() + x, each.y() + y)));
+    return placed.get(at);
   }
 
   /** From the first topic to both subjects, and to the first of what they share. */
-  private void lines(Path.Pen pen, double x, double y, List<Placed> firsts, double shift) {
+  private void lines(Path.Pen pen, double x, double y, List<Placed> firsts) {
     double rail = y + STEM / 2;
     pen.line(x, rail);
     for (int i : new int[] {0, firsts.size() - 1}) {
       Placed first = firsts.get(i);
-      double at = first.box().middleX() + shift;
+      double at = first.box().middleX();
       double turn = Math.copySign(8, at - x);
       pen.move(x, rail).line(at - turn, rail).curve(at, rail, at, rail + 8);
       pen.line(at, first.y() - 2);
@@ -117,7 +105,7 @@ final class SideRegion {
     }
     if (firsts.size() > 2) {
       Placed first = firsts.get(1);
-      double at = Math.max(first.x() + shift, Math.min(first.box().right() + shift, x));
+      double at = Math.max(first.x(), Math.min(first.box().right(), x));
       pen.move(x, rail).line(at, first.y() - 2);
     }
   }

@@ -44,11 +44,10 @@ final class TimeRegion {
     this.root = root;
   }
 
-  /** The children of a topic in the order of time; those of which no year is told come last. */
-  static List<Topic> inOrder(Sheet sheet, Topic topic) {
-    Map<UUID, Integer> years = new HashMap<>();
-    sheet.children(topic).forEach(child -> year(sheet, child, years));
-    List<Topic> sorted = new ArrayList<>(sheet.children(topic));
+  /** The children in the order of time; those of which no year is told come last. */
+  private List<Topic> inOrder() {
+    List<Topic> sorted = new ArrayList<>(sheet.children(root));
+    sorted.forEach(this::read);
     sorted.sort(
         Comparator.comparingInt(
             (Topic child) -> years.getOrDefault(child.id(), Integer.MAX_VALUE)));
@@ -56,22 +55,21 @@ final class TimeRegion {
   }
 
   /** The year that a topic tells, or else the earliest that its branch does. */
-  private static void year(Sheet sheet, Topic topic, Map<UUID, Integer> years) {
-    OptionalInt own = Years.of(topic);
-    if (own.isEmpty()) {
-      own =
+  private void read(Topic topic) {
+    OptionalInt year = Years.of(topic);
+    if (year.isEmpty()) {
+      year =
           sheet.map().preorder(topic).stream()
               .map(Years::of)
               .filter(OptionalInt::isPresent)
               .mapToInt(OptionalInt::getAsInt)
               .min();
     }
-    own.ifPresent(year -> years.put(topic.id(), year));
+    year.ifPresent(told -> years.put(topic.id(), told));
   }
 
   Group lay() {
-    List<Topic> children = inOrder(sheet, root);
-    children.forEach(child -> year(sheet, child, years));
+    List<Topic> children = inOrder();
     TopicBlock block = sheet.block(root);
     if (children.isEmpty()) {
       Placed alone = regions.leaf(root, 0, 0, Flow.RIGHT);

@@ -78,10 +78,10 @@ final class Kinds {
     Map<UUID, Kind> kinds = new HashMap<>();
     for (Topic topic : map.preorder()) {
       if (topic.parent() != null) {
-        Support support = facts.supports().get(topic.id());
-        int place = support.unsupported() ? 0 : support.thin() ? 1 : 2;
-        String words = List.of("unsupported", "thin", "well borne out").get(place);
-        kinds.put(topic.id(), new Kind(null, words, place, 3, false, INKS.get(place)));
+        Support.Grade grade = facts.supports().get(topic.id()).grade();
+        int place = grade.ordinal();
+        kinds.put(
+            topic.id(), new Kind(null, grade.words(), place, INKS.size(), false, INKS.get(place)));
       }
     }
     return kinds;

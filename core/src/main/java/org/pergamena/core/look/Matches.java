@@ -6,7 +6,6 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.pergamena.core.analysis.Support;
 import org.pergamena.core.map.Rule;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -22,7 +21,10 @@ final class Matches {
     return switch (rule.by()) {
       case BRANCH -> topic -> within(topic, match, map);
       case LEVEL -> topic -> String.valueOf(map.level(topic)).equals(match);
-      case SUPPORT -> topic -> topic.parent() != null && bears(topic, match, facts);
+      case SUPPORT ->
+          topic ->
+              topic.parent() != null
+                  && facts.supports().get(topic.id()).grade().name().equals(match);
       case SOURCE ->
           topic ->
               topic.parent() != null
@@ -37,7 +39,7 @@ final class Matches {
       case TAG -> topic -> topic.content().gloss().tags().contains(match);
       case WORDS -> {
         String words = match.toLowerCase(Locale.ROOT);
-        yield topic -> says(topic, words);
+        yield topic -> topic.content().says(words);
       }
     };
   }
@@ -49,16 +51,6 @@ final class Matches {
       }
     }
     return false;
-  }
-
-  private static boolean bears(Topic topic, String grade, Facts facts) {
-    Support support = facts.supports().get(topic.id());
-    return switch (grade) {
-      case "UNSUPPORTED" -> support.unsupported();
-      case "THIN" -> support.thin();
-      case "WELL" -> !support.unsupported() && !support.thin();
-      default -> false;
-    };
   }
 
   private static int number(String text) {
@@ -76,11 +68,5 @@ final class Matches {
       OptionalInt year = facts.year(topic);
       return year.isPresent() && year.getAsInt() >= from && year.getAsInt() <= to;
     };
-  }
-
-  private static boolean says(Topic topic, String words) {
-    return topic.label().toLowerCase(Locale.ROOT).contains(words)
-        || topic.note().toLowerCase(Locale.ROOT).contains(words)
-        || topic.content().gloss().definition().toLowerCase(Locale.ROOT).contains(words);
   }
 }

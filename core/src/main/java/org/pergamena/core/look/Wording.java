@@ -1,6 +1,8 @@
 package org.pergamena.core.look;
 
+import java.util.Arrays;
 import java.util.UUID;
+import org.pergamena.core.analysis.Support;
 import org.pergamena.core.map.Rule;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.TopicMap;
@@ -15,11 +17,11 @@ final class Wording {
       case BRANCH -> branch(match, map);
       case LEVEL -> "level " + match;
       case SUPPORT ->
-          switch (match) {
-            case "WELL" -> "well borne out";
-            case "THIN" -> "thin";
-            default -> "unsupported";
-          };
+          Arrays.stream(Support.Grade.values())
+              .filter(grade -> grade.name().equals(match))
+              .findFirst()
+              .map(Support.Grade::words)
+              .orElse("how well borne out");
       case SOURCE -> "from a source";
       case RELATIONS -> match.equals("1") ? "linked" : match + " links or more";
       case TIME -> match.replaceAll("\\s*[-–]\\s*", " to ");

@@ -2,6 +2,7 @@ package org.pergamena.core.map;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -98,6 +99,13 @@ public record Content(
   /** The same without anything of a source. */
   public Content withoutGrounds() {
     return withGrounds("", List.of(), List.of());
+  }
+
+  /** Whether its label, its note or its definition has some words in small letters. */
+  public boolean says(String words) {
+    return label.toLowerCase(Locale.ROOT).contains(words)
+        || note.toLowerCase(Locale.ROOT).contains(words)
+        || gloss.definition().toLowerCase(Locale.ROOT).contains(words);
   }
 
   /** Whether a passage or an extent of it lies in a source. */
