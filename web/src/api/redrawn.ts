@@ -17,6 +17,15 @@ export function carrying(desk: Desk, id: string, change: (topic: Topic) => Topic
   return { ...desk, topics: desk.topics.map((t) => (t.id === id ? change(t) : t)) };
 }
 
+/** The desk with a topic and all below it drawn elsewhere. */
+function movedBy(desk: Desk, id: string, dx: number, dy: number): Desk {
+  const within = branch(new Map(desk.topics.map((t) => [t.id, t])), id);
+  const topics = desk.scene.topics.map((p) =>
+    within.has(p.id) ? { ...p, x: p.x + dx, y: p.y + dy } : p,
+  );
+  return { ...desk, scene: { ...desk.scene, topics } };
+}
+
 /** A loose branch goes with its topic; one that was not loose yet waits for the server. */
 export function laid(desk: Desk, edit: Extract<Edit, { type: "Lay" }>): Desk {
   const topic = desk.topics.find((t) => t.id === edit.topic);
@@ -24,12 +33,7 @@ export function laid(desk: Desk, edit: Extract<Edit, { type: "Lay" }>): Desk {
   if (!before) {
     return desk;
   }
-  const within = branch(new Map(desk.topics.map((t) => [t.id, t])), edit.topic);
-  const [dx, dy] = [edit.x - before.x, edit.y - before.y];
-  const topics = desk.scene.topics.map((p) =>
-    within.has(p.id) ? { ...p, x: p.x + dx, y: p.y + dy } : p,
-  );
-  const moved = { ...desk, scene: { ...desk.scene, topics } };
+  const moved = movedBy(desk, edit.topic, edit.x - before.x, edit.y - before.y);
   return carrying(moved, edit.topic, (t) => ({ ...t, loose: { x: edit.x, y: edit.y } }));
 }
 
@@ -41,12 +45,8 @@ export function put(desk: Desk, edit: Extract<Edit, { type: "Put" }>): Desk {
   if (!own || !above || edit.x === null || edit.y === null) {
     return desk;
   }
-  const within = branch(new Map(desk.topics.map((t) => [t.id, t])), edit.topic);
   const [dx, dy] = [above.x + edit.x - own.x, above.y + edit.y - own.y];
-  const topics = desk.scene.topics.map((p) =>
-    within.has(p.id) ? { ...p, x: p.x + dx, y: p.y + dy } : p,
-  );
-  const moved = { ...desk, scene: { ...desk.scene, topics } };
+  const moved = movedBy(desk, edit.topic, dx, dy);
   return carrying(moved, edit.topic, (t) => ({ ...t, put: true }));
 }
 

@@ -156,11 +156,16 @@ export function useDeskActions(server: Desk, tab: string) {
   const redo = useCallback(() => sender.send({ id: crypto.randomUUID(), kind: "redo" }), [sender]);
 
   const accept = useCallback((patch: Patch) => take(client, mapId, patch), [client, mapId]);
-  const fold = useMutation({
+  // ways of looking go one after another, and wait for a lost connection
+  const looking = {
     scope: { id: `folds-${mapId}` },
     retry: keepTrying,
     retryDelay: RETRY_MS,
     networkMode: "always" as const,
+    onSuccess: (patch: Patch) => take(client, mapId, patch),
+  };
+  const fold = useMutation({
+    ...looking,
     mutationFn: (folding: Partial<Folding>) =>
       request<Patch>("PUT", `/api/maps/${mapId}/folds`, {
         close: null,
@@ -172,19 +177,14 @@ export function useDeskActions(server: Desk, tab: string) {
         base: known(client, mapId)?.facts.stamp ?? null,
         ...folding,
       }),
-    onSuccess: (patch) => take(client, mapId, patch),
   });
   const focus = useMutation({
-    scope: { id: `folds-${mapId}` },
-    retry: keepTrying,
-    retryDelay: RETRY_MS,
-    networkMode: "always" as const,
+    ...looking,
     mutationFn: (topic: string | null) =>
       request<Patch>("PUT", `/api/maps/${mapId}/focus`, {
         topic,
         base: known(client, mapId)?.facts.stamp ?? null,
       }),
-    onSuccess: (patch) => take(client, mapId, patch),
   });
   const distil = useMutation({
     mutationFn: (options: DistilOptions) =>

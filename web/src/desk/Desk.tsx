@@ -128,19 +128,15 @@ export const Desk = memo(function Desk(props: DeskProps) {
     }
   }, [chosenFresh]);
   const show = (topic: Topic) => {
-    const above = new Set(tree.path(topic).map((t) => t.id));
-    const closed = desk.topics.filter((t) => t.closed).map((t) => t.id);
-    if (closed.some((id) => above.has(id) && id !== topic.id)) {
-      actions.fold({ open: closed.filter((id) => above.has(id)) });
+    const open = tree.closedAbove([topic]);
+    if (open.length > 0) {
+      actions.fold({ open: topic.closed ? [...open, topic.id] : open });
     }
     select(topic.id);
   };
   // what was found is opened, so that all of it is in sight
   const find = (topics: readonly string[]) => {
-    const above = new Set(
-      topics.flatMap((id) => tree.path(tree.get(id) ?? tree.root).slice(0, -1)).map((t) => t.id),
-    );
-    const open = tree.closed().filter((id) => above.has(id));
+    const open = tree.closedAbove(topics.flatMap((id) => tree.get(id) ?? []));
     if (open.length > 0) {
       actions.fold({ open });
     }

@@ -1,6 +1,7 @@
 import styled from "styled-components";
 import type { Facts } from "../api/types";
 import type { Tree } from "../map/tree";
+import { pageOf } from "../theme/mapLooks";
 import { theme } from "../theme/tokens";
 
 const Patch = styled.svg`
@@ -28,7 +29,7 @@ export function KeySample({ entry, tree }: KeySampleProps) {
         width={WIDE}
         height={HIGH}
         aria-hidden="true"
-        data-map-theme={facts.paper.ground ? "OWN" : facts.theme}
+        data-map-theme={pageOf(tree.desk)["data-map-theme"]}
       >
         <rect
           width={WIDE}

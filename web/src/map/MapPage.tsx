@@ -13,7 +13,7 @@ import type { Topic } from "../api/types";
 import { upmost } from "../choice/choice";
 import { PictureHandles } from "../pictures/PictureHandles";
 import { changed } from "../pictures/pictures";
-import { mapLooks } from "../theme/mapLooks";
+import { pageOf } from "../theme/mapLooks";
 import { theme } from "../theme/tokens";
 import { useCut } from "./clipboard";
 import type { Editing, MapCommands } from "./commands";
@@ -125,8 +125,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const [laying, setLaying] = useState<Laying>(null);
   const { scene } = tree.desk;
   const looks = tree.desk.facts.theme;
-  const own = tree.desk.facts.paper.ground ? scene.backdrop.ground : null;
-  const ground = useMemo(() => mapLooks(looks, own), [looks, own]);
+  const page = useMemo(() => pageOf(tree.desk), [tree]);
   const topic = tree.get(selected) ?? tree.root;
 
   const pages = useMemo(() => ({ viewport, frame }), [viewport]);
@@ -296,8 +295,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         ref={frame}
         data-keys={keys ? "" : undefined}
         data-tool={tool}
-        style={ground}
-        data-map-theme={own ? "OWN" : looks}
+        {...page}
         onPointerDown={press}
         onPointerMove={pointers.move}
         onPointerUp={pointers.up}

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { marsh } from "../api/testDesk";
 import type { Desk } from "../api/types";
 import { Tree } from "./tree";
 
@@ -47,5 +48,14 @@ describe("Tree", () => {
     expect(tree.neighbour(get("a2"))?.id).toBe("a1");
     expect(tree.neighbour(get("b"))?.id).toBe("a");
     expect(tree.neighbour(get("root"))).toBeUndefined();
+  });
+
+  it("tells the closed branches in which topics are hidden, not those that are closed themselves", () => {
+    const desk = marsh();
+    const topics = desk.topics.map((t) => (t.id === "wall" ? { ...t, closed: true } : t));
+    const tree = new Tree({ ...desk, topics });
+    const of = (...ids: string[]) => tree.closedAbove(ids.flatMap((id) => tree.get(id) ?? []));
+    expect(of("age", "birds")).toEqual(["wall"]);
+    expect(of("wall")).toEqual([]);
   });
 });

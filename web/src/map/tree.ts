@@ -73,6 +73,12 @@ export class Tree {
     return this.desk.topics.filter((topic) => topic.closed).map((topic) => topic.id);
   }
 
+  /** The closed branches in which topics are hidden. */
+  closedAbove(topics: readonly Topic[]): string[] {
+    const above = new Set(topics.flatMap((topic) => this.path(topic).slice(0, -1)));
+    return [...above].filter((topic) => topic.closed).map((topic) => topic.id);
+  }
+
   /** What a topic becomes next selected when it is taken out. */
   neighbour(topic: Topic): Topic | undefined {
     return this.sibling(topic, 1) ?? this.sibling(topic, -1) ?? this.parent(topic);

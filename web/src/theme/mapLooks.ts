@@ -1,7 +1,7 @@
 import type { CSSProperties } from "react";
 import light from "../../../formats/src/main/resources/org/pergamena/formats/picture/theme.json";
 import others from "../../../formats/src/main/resources/org/pergamena/formats/picture/themes.json";
-import type { Facts } from "../api/types";
+import type { Desk, Facts } from "../api/types";
 import { ASIDE, theme } from "./tokens";
 
 export type MapTheme = Facts["theme"];
@@ -43,6 +43,12 @@ export function mapLooks(name: MapTheme, own: string | null = null): CSSProperti
     looks[`--pigment-${i}`] = pigment;
   });
   return { ...looks, background: house ? undefined : vellum } as CSSProperties;
+}
+
+/** What a page that shows a map has: its colours, and the name by which its paint is exchanged. */
+export function pageOf({ facts, scene }: Desk) {
+  const own = facts.paper.ground ? scene.backdrop.ground : null;
+  return { style: mapLooks(facts.theme, own), "data-map-theme": own ? "OWN" : facts.theme };
 }
 
 /** The colour of a main branch within such a page. */

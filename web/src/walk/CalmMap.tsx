@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useLayoutEffect, useMemo, useRef, useSyncExternalStore } from "react";
 import styled from "styled-components";
+import type { DeskActions } from "../api/useDesk";
 import { Drawing, MapOfImages } from "../map/Drawing";
 import { FarTopics } from "../map/FarTopics";
 import { Ground } from "../map/Ground";
@@ -8,7 +9,7 @@ import { GuestGlyph, TopicGlyph, topicStyles } from "../map/TopicGlyph";
 import type { Tree } from "../map/tree";
 import { usePointers } from "../map/usePointers";
 import { useViewport } from "../map/useViewport";
-import { mapLooks } from "../theme/mapLooks";
+import { pageOf } from "../theme/mapLooks";
 
 const Frame = styled.div`
   position: relative;
@@ -43,18 +44,17 @@ type CalmMapProps = {
   chosen: string;
   /** Whether the page follows the chosen topic, or a person moves it. */
   led: boolean;
+  actions: Pick<DeskActions, "fold">;
   onSelect: (topic: string) => void;
-  onToggle: (topic: string) => void;
 };
 
 /** A map to look at: it is moved, zoomed, opened and read, and nothing in it is changed. */
-export function CalmMap({ tree, chosen, led, onSelect, onToggle }: CalmMapProps) {
+export function CalmMap({ tree, chosen, led, actions, onSelect }: CalmMapProps) {
   const frame = useRef<HTMLDivElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const viewport = useViewport(frame, stage);
   const { scene, facts } = tree.desk;
-  const own = facts.paper.ground ? scene.backdrop.ground : null;
-  const ground = useMemo(() => mapLooks(facts.theme, own), [facts.theme, own]);
+  const page = useMemo(() => pageOf(tree.desk), [tree]);
   const placed = tree.placed(chosen);
   const fitted = useRef(false);
   useLayoutEffect(() => {
@@ -72,6 +72,8 @@ export function CalmMap({ tree, chosen, led, onSelect, onToggle }: CalmMapProps)
       viewport.reveal(placed);
     }
   }, [placed, led, scene, viewport]);
+  const toggle = (id: string) =>
+    actions.fold(tree.get(id)?.closed ? { open: [id] } : { close: [id] });
   const pressed = useRef<string | null>(null);
   const nothing = () => {};
   // a topic cannot be dragged: where one is pressed the page moves
@@ -101,7 +103,7 @@ export function CalmMap({ tree, chosen, led, onSelect, onToggle }: CalmMapProps)
       onSelect(next);
     } else if (event.key === " ") {
       event.preventDefault();
-      onToggle(chosen);
+      toggle(chosen);
     } else if (event.key === "+" || event.key === "-") {
       viewport.zoomBy(event.key === "+" ? 1.25 : 0.8);
     } else if (event.key === "0") {
@@ -111,13 +113,12 @@ export function CalmMap({ tree, chosen, led, onSelect, onToggle }: CalmMapProps)
   return (
     <Frame
       ref={frame}
-      style={ground}
-      data-map-theme={own ? "OWN" : facts.theme}
+      {...page}
       onPointerDown={(event) => {
         const at = event.target as Element;
-        const toggle = at.closest("[data-toggle]")?.getAttribute("data-toggle");
-        if (toggle) {
-          onToggle(toggle);
+        const branch = at.closest("[data-toggle]")?.getAttribute("data-toggle");
+        if (branch) {
+          toggle(branch);
         } else {
           pressed.current = at.closest("[data-topic]")?.getAttribute("data-topic") ?? null;
           pointers.down(event, null);

@@ -35,24 +35,16 @@ const Text = styled.article`
 export function LookPage({ tree, actions, topic: at, go }: ShownProps) {
   const topic = tree.get(at) ?? tree.root;
   const select = (id: string) => {
-    const shut = tree
-      .path(tree.get(id) ?? tree.root)
-      .filter((above) => above.closed && above.id !== id);
-    if (shut.length > 0) {
-      actions.fold({ open: shut.map((above) => above.id) });
+    const open = tree.closedAbove([tree.get(id) ?? tree.root]);
+    if (open.length > 0) {
+      actions.fold({ open });
     }
     go({ topic: id }, true);
   };
   const above = tree.path(topic).slice(0, -1);
   return (
     <Page>
-      <CalmMap
-        tree={tree}
-        chosen={topic.id}
-        led={false}
-        onSelect={select}
-        onToggle={(id) => actions.fold(tree.get(id)?.closed ? { open: [id] } : { close: [id] })}
-      />
+      <CalmMap tree={tree} chosen={topic.id} led={false} onSelect={select} actions={actions} />
       <Text aria-label="Topic" tabIndex={0}>
         {above.length > 0 && (
           <nav aria-label="Above it">

@@ -90,9 +90,9 @@ export function WalkPage({ tree, actions, topic: at, go }: ShownProps) {
   const tell = useLed(tree.desk.id, topic.id, show);
   const { fold } = actions;
 
-  // what a step needs is opened
-  const shut = tree.path(topic).filter((above) => above.closed);
-  const closed = shut.map((above) => above.id).join(" ");
+  const below = topic.children.flatMap((id) => tree.get(id) ?? []);
+  // what a step needs is opened, what is right below it too
+  const closed = tree.closedAbove([...below, topic]).join(" ");
   useEffect(() => {
     if (closed) {
       fold({ open: closed.split(" ") });
@@ -171,7 +171,6 @@ export function WalkPage({ tree, actions, topic: at, go }: ShownProps) {
   };
   const place = steps.findIndex((step) => step.id === topic.id);
   const above = tree.path(topic).slice(0, -1);
-  const below = topic.children.flatMap((id) => tree.get(id) ?? []);
   return (
     <Page>
       <Step
@@ -210,7 +209,7 @@ export function WalkPage({ tree, actions, topic: at, go }: ShownProps) {
           tell(id);
           show(id);
         }}
-        onToggle={(id) => actions.fold(tree.get(id)?.closed ? { open: [id] } : { close: [id] })}
+        actions={actions}
       />
       <Bar aria-hidden="true">
         <i style={{ width: `${((place + 1) / Math.max(1, steps.length)) * 100}%` }} />
