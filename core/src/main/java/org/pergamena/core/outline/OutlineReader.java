@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.pergamena.core.outline.Outline.Item;
@@ -18,23 +19,35 @@ import org.pergamena.core.outline.Outline.Repair;
  * }</pre>
  */
 public final class OutlineReader {
+  /** Stands before what a topic means, as the first line of its note. */
+  public static final String MEANING = "\ue000";
+
+  private static final Pattern LEADING = Pattern.compile("^[*_:\\s\u2013\u2014=\u2192>-]+");
+
   private static final Pattern OPML = Pattern.compile("<opml\\b", Pattern.CASE_INSENSITIVE);
 
   /** List items that have only their mark. */
   private static final Set<String> EMPTY = Set.of("-", "*", "+", "\u2022", "\u2013");
 
-  private static final Pattern BULLET = Pattern.compile("(?s)[-*+\u2022\u2013]\\s++(.*)");
-  private static final Pattern ORDERED = Pattern.compile("(?s)\\(?[0-9a-zA-Z]{1,3}[.)]\\s++(.*)");
+  private static final Pattern BULLET = Pattern.compile("(?s)" + Marks.BULLETS + "\\s++(.*)");
+  private static final Pattern ORDERED =
+      Pattern.compile("(?s)\\(?([0-9]{1,3}|[a-zA-Z]|[ivxIVX]{1,4})[.)]\\s++(.*)");
   private static final Pattern DOTTED = Pattern.compile("(?s)(\\d++(?:\\.\\d++)++)[.)]?\\s++(.*)");
   private static final Pattern NUMBER = Pattern.compile("(?s)(\\d{1,3})[.)]?\\s++(.*)");
   private static final Pattern UNDERLINE = Pattern.compile("\\s*(={3,}|-{3,})\\s*");
   private static final Pattern FENCE = Pattern.compile("\\s*(```|~~~).*");
 
-  private final String[] lines;
+  private final List<OutlineLine> lines;
   private final boolean headed;
+
+  /** How much deeper than the uppermost level all headings are. */
+  private final int sunk;
+
   private final boolean dotted;
   private final boolean marked;
+  private final ToIntFunction<String> labels;
   private final Indents indents = new Indents();
+  private final Marks marks = new Marks();
   private final List<Item> items = new ArrayList<>();
   private final List<Repair> repairs = new ArrayList<>();
   private final StringBuilder stray = new StringBuilder();
@@ -43,6 +56,10 @@ public final class OutlineReader {
   private final StringBuilder note = new StringBuilder();
 
   private int heading;
+
+  /** The level of the last heading that is written with its marks. */
+  private int written;
+
   private int fence;
 
   /** Whether the line before was blank, after a list item. */
@@ -53,17 +70,24 @@ public final class OutlineReader {
 
   private boolean listed;
 
-  private OutlineReader(String text) {
-    lines = text.split("\n", -1);
+  private OutlineReader(List<OutlineLine> lines, ToIntFunction<String> labels) {
+    this.lines = lines;
+    this.labels = labels;
     boolean dots = false;
     boolean marks = false;
     boolean headed = false;
-    for (String line : lines) {
-      headed |= HeadingLine.of(line).filter(h -> !h.joined()).isPresent();
-      dots |= DOTTED.matcher(line.strip()).matches();
-      marks |= BULLET.matcher(line.strip()).matches();
+    int uppermost = Integer.MAX_VALUE;
+    for (OutlineLine each : lines) {
+      String line = each.text();
+      boolean found = each.understood();
+      HeadingLine head = found ? null : HeadingLine.of(line).orElse(null);
+      headed |= head != null && !head.joined();
+      uppermost = head == null ? uppermost : Math.min(uppermost, head.level());
+      dots |= !found && DOTTED.matcher(line.strip()).matches();
+      marks |= found || BULLET.matcher(line.strip()).matches();
     }
     this.headed = headed;
+    this.sunk = headed ? uppermost - 1 : 0;
     dotted = dots;
     marked = marks || headed || dots;
   }
@@ -74,18 +98,38 @@ public final class OutlineReader {
     if (OPML.matcher(clean.substring(0, Math.min(clean.length(), 2000))).find()) {
       return OpmlReader.read(clean);
     }
-    return new OutlineReader(clean).read();
+    String[] written = clean.split("\n", -1);
+    List<OutlineLine> lines = new ArrayList<>();
+    for (int i = 0; i < written.length; i++) {
+      lines.add(OutlineLine.written(i + 1, written[i]));
+    }
+    OutlineReader reader = new OutlineReader(lines, String::length);
+    Outline outline = reader.read();
+    reader.roots();
+    return titled(new Outline(null, outline.items(), reader.sorted()));
+  }
+
+  /**
+   * Reads lines some of which are known to be topics; none becomes a title.
+   *
+   * @param labels where the label ends in the words of a topic; what follows becomes the first line
+   *     of its note, after {@link #MEANING}
+   */
+  public static Outline read(List<OutlineLine> lines, ToIntFunction<String> labels) {
+    return new OutlineReader(lines, labels).read();
   }
 
   private Outline read() {
-    for (int i = 0; i < lines.length; i++) {
-      String line = lines[i];
-      if (FENCE.matcher(line).matches()) {
-        fence = fence == 0 ? i + 1 : 0;
+    for (OutlineLine each : lines) {
+      String line = each.text();
+      if (each.understood()) {
+        understood(each);
+      } else if (FENCE.matcher(line).matches()) {
+        fence = fence == 0 ? each.number() : 0;
       } else if (line.isBlank()) {
         parted = listed;
       } else if (!UNDERLINE.matcher(line).matches() || marked(line)) {
-        line(i + 1, line);
+        line(each.number(), line);
         parted = false;
       }
     }
@@ -101,6 +145,11 @@ public final class OutlineReader {
                   + items.get(items.size() - 1).label()
                   + "\""));
     }
+    return new Outline(null, bare(items), sorted());
+  }
+
+  /** Tells of two roots, of which perhaps one was to be below the other. */
+  private void roots() {
     List<Item> roots = items.stream().filter(item -> item.level() == 1).toList();
     if (roots.size() == 2 && roots.get(1).line() > roots.get(0).line() + 1 && deep(roots)) {
       repairs.add(
@@ -110,14 +159,17 @@ public final class OutlineReader {
                   + roots.get(0).line()
                   + ", both became main branches"));
     }
-    String title = null;
-    if (items.size() > 1 && items.stream().filter(item -> item.level() == 1).count() == 1) {
-      title = items.get(0).label();
-      List<Item> below = new ArrayList<>();
-      items.subList(1, items.size()).forEach(i -> below.add(raised(i)));
-      return new Outline(title, bare(below), sorted());
+  }
+
+  /** The outline with its one root as its title. */
+  private static Outline titled(Outline outline) {
+    List<Item> items = outline.items();
+    if (items.size() < 2 || items.stream().filter(item -> item.level() == 1).count() > 1) {
+      return outline;
     }
-    return new Outline(null, bare(items), sorted());
+    List<Item> below = new ArrayList<>();
+    items.subList(1, items.size()).forEach(i -> below.add(raised(i)));
+    return new Outline(items.get(0).label(), bare(below), outline.repairs());
   }
 
   /** Whether both roots have topics below them. */
@@ -182,9 +234,32 @@ public final class OutlineReader {
       return;
     }
     int depth = indents.depth(number, line, repairs);
+    int deeper = marks.deeper(number, depth, words, repairs);
     String label =
-        bullet.matches() ? bullet.group(1) : ordered.matches() ? ordered.group(1) : words;
-    add(number, heading + depth, label);
+        bullet.matches() ? bullet.group(1) : ordered.matches() ? ordered.group(2) : words;
+    add(number, heading + depth + deeper, label);
+  }
+
+  private void understood(OutlineLine line) {
+    switch (line.kind()) {
+      case TOPIC -> {
+        add(line.number(), heading + line.depth(), line.text());
+        StringBuilder to = items.isEmpty() ? stray : note;
+        to.append(to.isEmpty() || line.note().isEmpty() ? "" : "\n").append(line.note());
+      }
+      case HEADING -> under(line.number(), line.text());
+      default -> text(line.number(), line.text());
+    }
+    parted = false;
+  }
+
+  /** A line of its own that is a heading under the last one that is written as such. */
+  private void under(int number, String words) {
+    indents.clear();
+    marks.clear();
+    add(number, written + 1, words);
+    heading = items.isEmpty() ? 0 : items.get(items.size() - 1).level();
+    listed = false;
   }
 
   private void heading(int number, HeadingLine head) {
@@ -199,8 +274,10 @@ public final class OutlineReader {
               number, "no space after \"" + "#".repeat(head.level()) + "\", taken as a heading"));
     }
     indents.clear();
-    add(number, head.level(), words);
-    heading = items.get(items.size() - 1).level();
+    marks.clear();
+    add(number, head.level() - sunk, words);
+    heading = items.isEmpty() ? 0 : items.get(items.size() - 1).level();
+    written = heading;
     listed = false;
   }
 
@@ -219,7 +296,10 @@ public final class OutlineReader {
         .append(cleaned.linksOnOwnLines());
   }
 
-  private void add(int number, int wanted, String words) {
+  private void add(int number, int wanted, String all) {
+    int end = labels.applyAsInt(all);
+    String words = all.substring(0, end);
+    Markup meant = Markup.of(LEADING.matcher(all.substring(end)).replaceFirst(""));
     Markup cleaned = Markup.of(words);
     cleaned.repair(number).ifPresent(repairs::add);
     if (cleaned.text().isBlank()) {
@@ -239,7 +319,9 @@ public final class OutlineReader {
     LongLabel label = LongLabel.of(cleaned.text());
     label.repair(number).ifPresent(repairs::add);
     items.add(new Item(number, level, label.label(), ""));
-    note.append((label.rest() + after).strip());
+    String meaning = meant.text().isBlank() ? "" : MEANING + meant.text();
+    String rest = label.rest() + meant.linksOnOwnLines() + after;
+    note.append((meaning + "\n" + rest.strip()).strip());
   }
 
   /** The note of the last topic is whole. */
