@@ -82,13 +82,24 @@ public final class Matching {
 
   /** The best passages for a topic, the strongest first; empty if none bears it out. */
   public List<Match> of(TopicMap map, Topic topic) {
-    Map<String, Double> own = weighed(topic.label());
-    Map<String, Double> context = new LinkedHashMap<>();
+    List<String> around = new ArrayList<>();
     for (Topic at = topic; at.parent() != null; ) {
       at = map.topic(at.parent());
-      weighed(at.label()).forEach((stem, w) -> context.merge(stem, w, Math::max));
+      around.add(at.label());
     }
-    weighed(topic.note()).forEach((stem, w) -> context.merge(stem, w, Math::max));
+    around.add(topic.note());
+    return of(topic, around);
+  }
+
+  /**
+   * The best passages for a topic that may be on no map.
+   *
+   * @param around labels above it and what else tells what it is about
+   */
+  public List<Match> of(Topic topic, List<String> around) {
+    Map<String, Double> own = weighed(topic.label());
+    Map<String, Double> context = new LinkedHashMap<>();
+    around.forEach(words -> weighed(words).forEach((stem, w) -> context.merge(stem, w, Math::max)));
     own.keySet().forEach(context::remove);
     double all = own.values().stream().mapToDouble(Double::doubleValue).sum();
     if (all == 0) {

@@ -12,6 +12,7 @@ import org.pergamena.core.source.Passage;
  * made and that still hold.
  *
  * @param labels topics whose label they gave
+ * @param definitions topics whose definition they wrote
  * @param places topics that they put where they are, or made
  * @param asides topics that they set aside or took back
  * @param removed topics that they took out, with what these carried
@@ -19,12 +20,14 @@ import org.pergamena.core.source.Passage;
  */
 public record ByHand(
     Set<UUID> labels,
+    Set<UUID> definitions,
     Set<UUID> places,
     Set<UUID> asides,
     List<Content> removed,
     List<Passage> unlinked) {
   public ByHand {
     labels = Set.copyOf(labels);
+    definitions = Set.copyOf(definitions);
     places = Set.copyOf(places);
     asides = Set.copyOf(asides);
     removed = List.copyOf(removed);
@@ -33,7 +36,7 @@ public record ByHand(
 
   /** Nothing. */
   public static final ByHand NOTHING =
-      new ByHand(Set.of(), Set.of(), Set.of(), List.of(), List.of());
+      new ByHand(Set.of(), Set.of(), Set.of(), Set.of(), List.of(), List.of());
 
   /** A change that a person made, with its inverse. */
   public record Made(Change change, Change inverse) {}
@@ -42,11 +45,18 @@ public record ByHand(
   public static ByHand of(List<Made> changes) {
     Reader reader = new Reader();
     changes.forEach(reader::read);
-    return new ByHand(reader.labels, reader.places, reader.asides, reader.removed, reader.unlinked);
+    return new ByHand(
+        reader.labels,
+        reader.definitions,
+        reader.places,
+        reader.asides,
+        reader.removed,
+        reader.unlinked);
   }
 
   private static final class Reader {
     private final Set<UUID> labels = new HashSet<>();
+    private final Set<UUID> definitions = new HashSet<>();
     private final Set<UUID> places = new HashSet<>();
     private final Set<UUID> asides = new HashSet<>();
     private final List<Content> removed = new ArrayList<>();
@@ -56,6 +66,8 @@ public record ByHand(
       for (Change part : made.change().parts()) {
         if (part instanceof ContentChange.Relabel relabel) {
           labels.add(relabel.topic());
+        } else if (part instanceof ContentChange.DefineTopic define) {
+          definitions.add(define.topic());
         } else if (part instanceof ContentChange.SetAside aside) {
           asides.add(aside.topic());
         } else if (part instanceof TreeChange.Move move) {
@@ -63,6 +75,7 @@ public record ByHand(
         } else if (part instanceof TreeChange.AddBranch add) {
           add.branch().topics().forEach(topic -> places.add(topic.id()));
           add.branch().topics().forEach(topic -> labels.add(topic.id()));
+          add.branch().topics().forEach(topic -> definitions.add(topic.id()));
         }
       }
       for (Change part : made.inverse().parts()) {

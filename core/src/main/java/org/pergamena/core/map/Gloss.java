@@ -11,11 +11,17 @@ import java.util.List;
  * @param phrase the words on the line that leads to it from its parent, may be empty
  * @param tags identities from the map's legend, in the order that they were given
  * @param pictures in their order
+ * @param trace of the reply that it came with, or null
  */
 public record Gloss(
-    String definition, boolean pinned, String phrase, List<String> tags, List<Picture> pictures) {
+    String definition,
+    boolean pinned,
+    String phrase,
+    List<String> tags,
+    List<Picture> pictures,
+    Trace trace) {
   /** Nothing beside label and note. */
-  public static final Gloss NONE = new Gloss("", false, "", List.of(), List.of());
+  public static final Gloss NONE = new Gloss("", false, "", List.of(), List.of(), null);
 
   /** The longest definition, in code units. */
   public static final int LONGEST_DEFINITION = 1_000;
@@ -52,21 +58,27 @@ public record Gloss(
 
   /** The same with another definition. */
   public Gloss withDefinition(String newDefinition, boolean newPinned) {
-    return new Gloss(newDefinition, newPinned && !newDefinition.isBlank(), phrase, tags, pictures);
+    return new Gloss(
+        newDefinition, newPinned && !newDefinition.isBlank(), phrase, tags, pictures, trace);
   }
 
   /** The same with other words on the line from the parent. */
   public Gloss withPhrase(String newPhrase) {
-    return new Gloss(definition, pinned, newPhrase, tags, pictures);
+    return new Gloss(definition, pinned, newPhrase, tags, pictures, trace);
   }
 
   /** The same with other tags. */
   public Gloss withTags(List<String> newTags) {
-    return new Gloss(definition, pinned, phrase, newTags, pictures);
+    return new Gloss(definition, pinned, phrase, newTags, pictures, trace);
   }
 
   /** The same with other pictures. */
   public Gloss withPictures(List<Picture> newPictures) {
-    return new Gloss(definition, pinned, phrase, tags, newPictures);
+    return new Gloss(definition, pinned, phrase, tags, newPictures, trace);
+  }
+
+  /** The same as having come with a reply. */
+  public Gloss withTrace(Trace newTrace) {
+    return new Gloss(definition, pinned, phrase, tags, pictures, newTrace);
   }
 }

@@ -23,6 +23,7 @@ import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Tag;
+import org.pergamena.core.map.Trace;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.CueSpan;
 import org.pergamena.core.source.PageSpan;
@@ -102,6 +103,7 @@ record MapDocument(
       String lead,
       List<String> tags,
       List<PictureJson> pictures,
+      @JsonInclude(Include.NON_NULL) Trace trace,
       @JsonInclude(Include.ALWAYS) String summary,
       @JsonInclude(Include.NON_NULL) Boolean aside,
       Ink ink,

@@ -139,6 +139,7 @@ public final class MapJson {
                     new PictureJson(
                         id(p.id()), p.image(), p.alt(), p.where(), p.width(), p.height()))
             .toList(),
+        gloss.trace(),
         topic.summary(),
         topic.aside() ? true : null,
         null,

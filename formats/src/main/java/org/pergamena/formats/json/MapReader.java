@@ -31,6 +31,7 @@ import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.Trace;
 import org.pergamena.core.reference.CitationKey;
 import org.pergamena.core.reference.Reference;
 import org.pergamena.core.reference.Work;
@@ -244,7 +245,14 @@ public final class MapReader {
             or(topic.pinned(), false),
             or(topic.lead(), ""),
             list(topic.tags()),
-            list(topic.pictures()).stream().map(MapReader::picture).toList()));
+            list(topic.pictures()).stream().map(MapReader::picture).toList(),
+            trace(topic.trace())));
+  }
+
+  private static Trace trace(Trace read) {
+    return read == null || read.on() == null
+        ? null
+        : new Trace(or(read.assistant(), ""), or(read.brief(), ""), read.on());
   }
 
   private static Style style(TopicJson topic) {

@@ -1,6 +1,7 @@
 package org.pergamena.server.maps;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
@@ -13,6 +14,7 @@ import org.pergamena.core.map.CommentChange;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.EvidenceChange;
+import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.Legend;
 import org.pergamena.core.map.LegendChange;
 import org.pergamena.core.map.LinkChange;
@@ -24,6 +26,7 @@ import org.pergamena.core.map.ShelfChange;
 import org.pergamena.core.map.Style;
 import org.pergamena.core.map.Styles;
 import org.pergamena.core.map.Together;
+import org.pergamena.core.map.Trace;
 import org.pergamena.core.map.TreeChange;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -38,6 +41,7 @@ final class ChangeJson {
           .addMixIn(Change.class, Kinds.class)
           .addMixIn(Place.class, Places.class)
           .addMixIn(Colour.class, Colours.class)
+          .addMixIn(Gloss.class, Glosses.class)
           .build();
 
   private ChangeJson() {}
@@ -90,6 +94,12 @@ final class ChangeJson {
   })
   private interface Places {}
 
+  /** What did not come with a reply says nothing of one. */
+  private interface Glosses {
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    Trace trace();
+  }
+
   private interface Colours {
     @JsonValue
     String written();
@@ -128,6 +138,16 @@ final class ChangeJson {
   /** Looks and rules that were written. */
   static Styles readStyles(String json) {
     return MAPPER.readValue(json, Styles.class);
+  }
+
+  /** A trace in today's format. */
+  static String write(Trace trace) {
+    return MAPPER.writeValueAsString(trace);
+  }
+
+  /** A trace that was written. */
+  static Trace readTrace(String json) {
+    return MAPPER.readValue(json, Trace.class);
   }
 
   /** Pictures of a topic in today's format. */

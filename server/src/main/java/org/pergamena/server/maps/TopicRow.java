@@ -69,6 +69,9 @@ class TopicRow {
   /** Its pictures as JSON, null if there are none. */
   String pictures;
 
+  /** The reply that it came with as JSON, or null. */
+  String trace;
+
   protected TopicRow() {}
 
   TopicRow(UUID mapId, Topic topic, long rank) {
@@ -105,6 +108,7 @@ class TopicRow {
     tags = content.gloss().tags().toArray(String[]::new);
     List<Picture> shown = content.gloss().pictures();
     pictures = shown.isEmpty() ? null : ChangeJson.writePictures(shown);
+    trace = content.gloss().trace() == null ? null : ChangeJson.write(content.gloss().trace());
   }
 
   private static String written(Style style) {
@@ -125,7 +129,14 @@ class TopicRow {
             labelWidth,
             arrangement == null ? Arrangement.NONE : ChangeJson.readArrangement(arrangement));
     List<Picture> shown = pictures == null ? List.of() : ChangeJson.readPictures(pictures);
-    Gloss gloss = new Gloss(definition, pinned, lead, List.of(tags), shown);
+    Gloss gloss =
+        new Gloss(
+            definition,
+            pinned,
+            lead,
+            List.of(tags),
+            shown,
+            trace == null ? null : ChangeJson.readTrace(trace));
     return new Topic(
         id,
         parentId,
