@@ -25,6 +25,7 @@ import org.pergamena.core.reply.Reply.Point;
 public final class Checking {
   private static final UUID NOWHERE = new UUID(0, 0);
   private static final double ENOUGH_SHARED = 0.25;
+  private static final double STRONG = 0.6;
 
   private final Reply reply;
   private final Matching matching;
@@ -77,14 +78,20 @@ public final class Checking {
     List<Double> strengths = new ArrayList<>();
     cites.stream()
         .filter(cite -> cite.strength() >= ENOUGH_SHARED)
-        .forEach(cite -> strengths.add(Math.max(Support.ENOUGH_CLOSENESS, cite.strength())));
+        .forEach(cite -> strengths.add(Math.max(STRONG, cite.strength())));
     matches.stream()
         .filter(match -> cites.stream().noneMatch(cite -> same(cite, match)))
         .forEach(match -> strengths.add(match.strength()));
-    double mean = strengths.stream().mapToDouble(Double::doubleValue).average().orElse(0);
-    Support support = new Support(strengths.size(), strengths.size(), List.of(), mean);
     String words = String.join("\n", point.definition(), point.note());
-    return new Judged(support.grade(), matches, cites, claims.unknown(point.label(), words));
+    return new Judged(grade(strengths), matches, cites, claims.unknown(point.label(), words));
+  }
+
+  /** Two strong passages bear a point out; weaker ones, and words beside, are too little. */
+  private static Support.Grade grade(List<Double> strengths) {
+    long strong = strengths.stream().filter(strength -> strength >= STRONG).count();
+    return strengths.isEmpty()
+        ? Support.Grade.UNSUPPORTED
+        : strong < Support.ENOUGH_PASSAGES ? Support.Grade.THIN : Support.Grade.WELL;
   }
 
   private boolean same(Cite cite, Match match) {

@@ -46,8 +46,7 @@ class CheckingTest {
 
   @Test
   void points_are_borne_out_thin_or_unsupported() {
-    Checked checked =
-        checked(null, "- Old sea wall\n- Counting waders at high water\n- Ferry ticket prices\n");
+    Checked checked = checked(null, "- Old sea wall\n- Barley\n- Ferry ticket prices\n");
     assertThat(checked.points())
         .extracting(Judged::grade)
         .containsExactly(Support.Grade.WELL, Support.Grade.THIN, Support.Grade.UNSUPPORTED);
