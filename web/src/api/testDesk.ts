@@ -33,6 +33,7 @@ export function topic(id: string, parent: string | null, children: string[] = []
     lead: "",
     tags: [],
     pictures: [],
+    trace: null,
     loose: null,
   };
 }

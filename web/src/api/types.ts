@@ -27,7 +27,13 @@ export type Style = Schemas["StyleView"];
 export type Styles = Schemas["StylesView"];
 export type Paper = Schemas["PaperView"];
 export type Rule = Schemas["RuleView"];
-export type Topic = Omit<Schemas["TopicView"], "loose" | "arrangement" | "style" | "below"> & {
+export type Trace = Schemas["Trace"];
+export type Topic = Omit<
+  Schemas["TopicView"],
+  "loose" | "arrangement" | "style" | "below" | "trace"
+> & {
+  /** The reply that it came with. */
+  trace: Trace | null;
   /** Given by hand to it alone, and to it and all below. */
   style: Style | null;
   below: Style | null;
@@ -166,3 +172,12 @@ export type Citation = Schemas["CitationView"];
 export type BroughtReferences = Schemas["BroughtReferences"];
 export type CatalogueAnswer = Schemas["CatalogueAnswer"];
 export type Templates = Schemas["TemplatesView"];
+export type Reply = Schemas["ReplyView"];
+export type Point = Schemas["Point"];
+export type ReplyDifference = Schemas["DifferenceView"];
+export type ReplyCheck = Schemas["CheckView"];
+export type Judged = Schemas["JudgedView"];
+export type FoundPassage = Schemas["FoundView"];
+export type KeptReply = Schemas["KeptReply"];
+export type Beside = Schemas["Beside"];
+export type ReplyPreview = { map: PastMap; points: (string | null)[] };

@@ -5,6 +5,7 @@ import styled from "styled-components";
 import { request } from "../api/client";
 import type { BriefChoices, KeptBrief, Topic, WrittenBrief } from "../api/types";
 import type { Tree } from "../map/tree";
+import type { Asked } from "../reply/useReply";
 import { Button, TextButton } from "../ui/Button";
 import { Field, Row, Select, Trouble } from "../ui/Field";
 import { Sheet, SheetButtons } from "../ui/Sheet";
@@ -43,6 +44,8 @@ type BriefSheetProps = {
   topics: readonly Topic[];
   isOpen: boolean;
   onOpenChange: (open: boolean) => void;
+  /** Goes on to the reply to what was asked. */
+  onReply: (asked: Asked) => void;
 };
 
 /** Writes out what is wanted of a text assistant, to be copied; nothing is sent. */
@@ -59,7 +62,7 @@ export function BriefSheet(props: BriefSheetProps) {
   );
 }
 
-function Writing({ tree, topics, onOpenChange }: BriefSheetProps) {
+function Writing({ tree, topics, onOpenChange, onReply }: BriefSheetProps) {
   const client = useQueryClient();
   const [brief, setBrief] = useState<BriefChoices>(BLANK);
   const [edited, setEdited] = useState<string | null>(null);
@@ -139,7 +142,7 @@ function Writing({ tree, topics, onOpenChange }: BriefSheetProps) {
         {about.length === 0
           ? "About the whole map. "
           : `About ${topics.length === 1 ? `“${topics[0]?.label}”` : counted(topics.length, "topic")}. `}
-        Nothing is sent from here: copy the text, and paste the answer into the outline.
+        Nothing is sent from here: copy the text, and bring the reply.
       </p>
       <Two>
         <Choices>
@@ -212,6 +215,12 @@ function Writing({ tree, topics, onOpenChange }: BriefSheetProps) {
           Keep
         </Button>
         <Button onPress={() => onOpenChange(false)}>Close</Button>
+        <Button
+          isDisabled={!text}
+          onPress={() => onReply({ wish: brief.wish, about, text: text.slice(0, 2_000_000) })}
+        >
+          Bring the reply…
+        </Button>
         <Button
           $strong
           isDisabled={!text}

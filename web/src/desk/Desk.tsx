@@ -30,7 +30,7 @@ import type { Go, Place } from "../useAddress";
 import { DropCover, Frame, GatherArea, Given, Invitation, MapArea, ShelfArea } from "./areas";
 import { Notices } from "./Notices";
 import { ReadingPage } from "./ReadingPage";
-import { type Opened, Sheets } from "./Sheets";
+import { type Opened, Sheets, UNASKED } from "./Sheets";
 import { useAnnouncer } from "./useAnnouncer";
 import { usePrinting } from "./usePrinting";
 import { useTaking } from "./useTaking";
@@ -158,6 +158,8 @@ export const Desk = memo(function Desk(props: DeskProps) {
     (sheet: MapTool) => {
       if (sheet === "brief") {
         setOpened({ sheet, topics: [] });
+      } else if (sheet === "replies") {
+        setOpened({ sheet, asked: UNASKED });
       } else if (sheet === "look") {
         go({ way: "look", topic: selected.id, spot: null });
       } else {

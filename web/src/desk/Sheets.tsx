@@ -23,6 +23,8 @@ import type { Placing } from "../relations/placing";
 import { RelationsSheet } from "../relations/RelationsSheet";
 import { TablesSheet } from "../relations/TablesSheet";
 import { RemarksSheet } from "../remarks/RemarksSheet";
+import { ReplySheet } from "../reply/ReplySheet";
+import type { Asked } from "../reply/useReply";
 import { LeftOutSheet } from "../source/LeftOutSheet";
 import { SearchSheet } from "../source/SearchSheet";
 import { SourceSheet } from "../source/SourceSheet";
@@ -60,11 +62,15 @@ export type Opened =
   | { sheet: "link"; topic: string; to: string | null }
   | { sheet: "names"; topic: string }
   | { sheet: "brief"; topics: readonly string[] }
+  | { sheet: "replies"; asked: Asked }
   | { sheet: "picture"; topic: string }
   | { sheet: "tables"; topic: string; text: string }
   | { sheet: "place"; placing: Placing }
   | { sheet: "new"; making: Making }
   | { sheet: "source"; source: string };
+
+/** What nobody asked for here. */
+export const UNASKED: Asked = { wish: null, about: [], text: "" };
 
 type SheetsProps = {
   tree: Tree;
@@ -128,6 +134,15 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         tree={tree}
         topics={opened?.sheet === "brief" ? opened.topics.flatMap((id) => tree.get(id) ?? []) : []}
         {...at("brief")}
+        onReply={(asked) => onOpened({ sheet: "replies", asked })}
+      />
+      <ReplySheet
+        tree={tree}
+        asked={opened?.sheet === "replies" ? opened.asked : UNASKED}
+        first={null}
+        {...at("replies")}
+        onOpen={onSource}
+        say={say}
       />
       <RemarksSheet tree={tree} {...at("remarks")} onSelect={onSelect} />
       <LegendSheet tree={tree} actions={actions} {...at("legend")} say={say} />

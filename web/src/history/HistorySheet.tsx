@@ -12,7 +12,7 @@ import { Sheet } from "../ui/Sheet";
 import { counted } from "../ui/words";
 import { Differences } from "./Differences";
 import { PastView } from "./PastView";
-import { type State, states, when } from "./words";
+import { marked, type State, states, when } from "./words";
 
 const Columns = styled.div`
   min-height: 0;
@@ -229,7 +229,8 @@ function OneState(props: OneStateProps) {
       {past.data ? (
         <PastView
           past={past.data}
-          differences={differences.data ?? []}
+          label="The map as it was"
+          marks={marked(differences.data ?? [])}
           chosen={topic}
           onChoose={setTopic}
         />

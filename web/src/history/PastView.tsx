@@ -1,12 +1,11 @@
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import styled from "styled-components";
-import type { Difference, PastMap } from "../api/types";
+import type { PastMap } from "../api/types";
 import { Drawing } from "../map/Drawing";
 import { painted } from "../theme/mapLooks";
 import { theme } from "../theme/tokens";
 import { SignButton } from "../ui/Button";
 import { Sign } from "../ui/Sign";
-import { kindOf } from "./words";
 
 const Frame = styled.div`
   position: relative;
@@ -34,25 +33,20 @@ const HIGHLIGHT = `color-mix(in srgb, ${theme.highlight} 55%, transparent)`;
 
 type PastViewProps = {
   past: PastMap;
-  /** In what this state differs from the one that it is compared with. */
-  differences: readonly Difference[];
+  /** What it is, as it is told. */
+  label: string;
+  /** Words beside topics. */
+  marks: ReadonlyMap<string, string>;
+  /** Topics that are only offered: paler, in a dashed frame. */
+  ghosts?: ReadonlySet<string>;
   chosen: string | null;
   onChoose: (topic: string) => void;
 };
 
-/** A map as it was, with what is otherwise in the state that it is compared with. */
-export function PastView({ past, differences, chosen, onChoose }: PastViewProps) {
+/** A map that is not the one as it is now, with what is told of its topics. */
+export function PastView({ past, label, marks, ghosts, chosen, onChoose }: PastViewProps) {
   const [zoom, setZoom] = useState(0.75);
   const { scene } = past;
-  const marks = useMemo(() => {
-    const byTopic = new Map<string, string>();
-    for (const difference of differences) {
-      const words = kindOf(difference);
-      const before = byTopic.get(difference.topic);
-      byTopic.set(difference.topic, before ? `${before}, ${words}` : words);
-    }
-    return byTopic;
-  }, [differences]);
   const labels = new Map(past.topics.map((topic) => [topic.id, topic]));
   const step = (by: number) => {
     const at = scene.topics.findIndex((placed) => placed.id === chosen);
@@ -73,7 +67,7 @@ export function PastView({ past, differences, chosen, onChoose }: PastViewProps)
       </Zoom>
       <svg
         role="listbox"
-        aria-label="The map as it was"
+        aria-label={label}
         aria-activedescendant={chosen ? `past-${chosen}` : undefined}
         tabIndex={0}
         width={scene.width * zoom + 120}
@@ -89,6 +83,7 @@ export function PastView({ past, differences, chosen, onChoose }: PastViewProps)
       >
         {scene.topics.map((placed) => {
           const mark = marks.get(placed.id);
+          const ghost = ghosts?.has(placed.id) ?? false;
           const { x, y, width, height } = placed;
           return (
             <g
@@ -106,9 +101,12 @@ export function PastView({ past, differences, chosen, onChoose }: PastViewProps)
                 height={height}
                 rx="4"
                 fill={mark ? HIGHLIGHT : "transparent"}
-                stroke={placed.id === chosen ? theme.rubric : "none"}
+                stroke={placed.id === chosen ? theme.rubric : ghost ? theme.softInk : "none"}
+                strokeDasharray={ghost ? "4 3" : undefined}
               />
-              <Drawing drawn={placed.drawn} x={x} y={y} />
+              <g opacity={ghost ? 0.7 : 1}>
+                <Drawing drawn={placed.drawn} x={x} y={y} />
+              </g>
               {mark && (
                 <text
                   x={x + width + 4}

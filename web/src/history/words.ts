@@ -120,3 +120,14 @@ export function when(at: string): string {
   const day = date.toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" });
   return `${day}, ${time}`;
 }
+
+/** What is told beside each topic of its differences. */
+export function marked(differences: readonly Difference[]): Map<string, string> {
+  const byTopic = new Map<string, string>();
+  for (const difference of differences) {
+    const words = kindOf(difference);
+    const before = byTopic.get(difference.topic);
+    byTopic.set(difference.topic, before ? `${before}, ${words}` : words);
+  }
+  return byTopic;
+}

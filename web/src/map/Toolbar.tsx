@@ -177,6 +177,7 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
             <Item id="relations">Relations of this map…</Item>
             <Item id="tables">Paste tables…</Item>
             <Item id="brief">Brief for a text assistant…</Item>
+            <Item id="replies">Replies of text assistants…</Item>
             <Item id="legend">Tags of this map…</Item>
             <Item id="remarks">Remarks…</Item>
             {sight && <Item id="look">Look at it without tools</Item>}

@@ -18,7 +18,8 @@ export type MapTool =
   | "over"
   | "remarks"
   | "look"
-  | "brief";
+  | "brief"
+  | "replies";
 
 /** What each view of a map is given. */
 export type ViewProps = {

@@ -1,6 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from "react-aria-components";
 import styled from "styled-components";
 import { request } from "../api/client";
 import type { Desk, Proposal } from "../api/types";
@@ -9,37 +8,9 @@ import type { OpenSource } from "../reading/spot";
 import { Button } from "../ui/Button";
 import { Row, Trouble } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
+import { StrengthSlider } from "../ui/StrengthSlider";
 import { counted } from "../ui/words";
 import { ProposalView } from "./ProposalView";
-
-const Strength = styled(Slider)`
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 4px 12px;
-  width: min(420px, 100%);
-  label { font-weight: 500; }
-`;
-
-const Track = styled(SliderTrack)`
-  grid-column: 1 / -1;
-  height: 28px;
-  &::before {
-    content: "";
-    position: absolute;
-    inset: 13px 0;
-    background: ${({ theme }) => theme.softInk};
-  }
-`;
-
-const Thumb = styled(SliderThumb)`
-  top: 50%;
-  width: 10px;
-  height: 22px;
-  border-radius: 3px;
-  background: ${({ theme }) => theme.ink};
-  cursor: grab;
-  &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: 2px; }
-`;
 
 const List = styled.div`
   display: grid;
@@ -93,19 +64,7 @@ export function ProposalsSheet({ tree, isOpen, onOpenChange, onOpen }: Proposals
         {none.length > 0 && ` ${counted(none.length, "topic")} found none and stay unsupported.`}
       </p>
       <Row>
-        <Strength
-          value={least}
-          minValue={45}
-          maxValue={100}
-          step={1}
-          onChange={(value) => setLeast(value as number)}
-        >
-          <Label>Strength from</Label>
-          <SliderOutput>{(least / 100).toFixed(2)}</SliderOutput>
-          <Track>
-            <Thumb />
-          </Track>
-        </Strength>
+        <StrengthSlider value={least} least={45} onChange={setLeast} />
         <Button
           $strong
           onPress={() => !busy && strong.length > 0 && accept(...strong.map((p) => p.id))}

@@ -30,23 +30,34 @@ public record Brief(
   /** What is wanted. */
   public enum Wish {
     /** An outline of a subject. */
-    SUBJECT,
+    SUBJECT("an outline of"),
     /** An outline of what the passages say. */
-    SOURCES,
+    SOURCES("an outline of what the sources say on"),
     /** More on topics. */
-    MORE,
+    MORE("more on"),
     /** Topics below topics. */
-    BELOW,
+    BELOW("the topics below"),
     /** Definitions of topics. */
-    DEFINITIONS,
+    DEFINITIONS("definitions of the topics of"),
     /** What is missing beside and below topics. */
-    MISSING,
+    MISSING("what is missing on"),
     /** Terms and the relations between them. */
-    RELATIONS,
+    RELATIONS("terms and relations of"),
     /** Other labels. */
-    WORDING,
+    WORDING("clearer labels for"),
     /** Labels in another language. */
-    TRANSLATION
+    TRANSLATION("labels in another language for");
+
+    private final String words;
+
+    Wish(String words) {
+      this.words = words;
+    }
+
+    /** What is wanted in a line. */
+    public String of(String topics) {
+      return words + " " + topics;
+    }
   }
 
   /** What goes along. */

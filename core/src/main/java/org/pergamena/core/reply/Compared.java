@@ -49,5 +49,10 @@ public record Compared(List<UUID> topics, List<Difference> differences) {
     public String id() {
       return kind + " " + (point >= 0 ? String.valueOf(point) : String.valueOf(topic));
     }
+
+    /** What it says, whichever line of whichever reply says it. */
+    public String says() {
+      return kind + " " + (topic == null ? "" : topic) + " " + is;
+    }
   }
 }

@@ -84,13 +84,21 @@ public final class Taking {
   }
 
   /**
+   * What takes differences in.
+   *
+   * @param topics what each point of the reply is on the map after it, or null where it is not
+   *     there
+   */
+  public record Taken(Change change, List<UUID> topics) {}
+
+  /**
    * The change that takes some differences in; those that a new topic stands under come with it.
    *
    * @param wanted names of differences, as {@link Difference#id} gives them
    * @param anchor under which points come that stand under no other
    * @param trace of the topics that come
    */
-  public static Change of(
+  public static Taken of(
       TopicMap map,
       Reply reply,
       Compared compared,
@@ -100,7 +108,11 @@ public final class Taking {
       Supplier<UUID> identities) {
     Taking taking = new Taking(map, reply, compared, anchor, trace, identities);
     taking.take(new HashSet<>(wanted));
-    return new Together(taking.changes);
+    List<UUID> topics = new ArrayList<>();
+    for (int i = 0; i < taking.parents.length; i++) {
+      topics.add(taking.topics.get(i));
+    }
+    return new Taken(new Together(taking.changes), topics);
   }
 
   private void take(Set<String> wanted) {

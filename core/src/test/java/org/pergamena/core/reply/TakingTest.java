@@ -33,7 +33,8 @@ class TakingTest {
     Reply reply = ReplyReader.read(text, false);
     Compared compared = ComparingTest.compared(map, text, Wish.SUBJECT);
     List<String> ids = compared.differences().stream().filter(wanted).map(Difference::id).toList();
-    Change change = Taking.of(map, reply, compared, ids, map.root().id(), TRACE, UUID::randomUUID);
+    Change change =
+        Taking.of(map, reply, compared, ids, map.root().id(), TRACE, UUID::randomUUID).change();
     return map.apply(change);
   }
 

@@ -10,6 +10,7 @@ import org.pergamena.core.map.Comment;
 import org.pergamena.core.map.Look;
 import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.Picture;
+import org.pergamena.core.map.Trace;
 import org.pergamena.server.jobs.Jobs;
 
 /**
@@ -135,6 +136,10 @@ record Desk(
       String lead,
       List<String> tags,
       List<Picture> pictures,
+      @Schema(
+              types = {"object", "null"},
+              implementation = Trace.class)
+          Trace trace,
       @Schema(
               types = {"object", "null"},
               implementation = Look.Spot.class)

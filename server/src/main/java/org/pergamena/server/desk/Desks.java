@@ -256,6 +256,7 @@ class Desks {
               topic.content().gloss().phrase(),
               topic.content().gloss().tags(),
               topic.content().gloss().pictures(),
+              topic.content().gloss().trace(),
               map.loose(topic) ? topic.content().look().spot() : null));
     }
     return views;
