@@ -18,7 +18,7 @@ export type Wish = {
   foot: string;
 };
 
-export type Left = "notes" | "passages" | "summaries" | "marks" | "aside";
+export type Left = "notes" | "passages" | "summaries" | "marks" | "traces" | "aside";
 
 export type FrontLine = "subtitle" | "author" | "institution" | "course" | "date";
 
@@ -84,6 +84,7 @@ export const LEFT: readonly (readonly [Left, string])[] = [
   ["passages", "Passages"],
   ["summaries", "Summaries"],
   ["marks", "Marks of what is thin or unsupported"],
+  ["traces", "What came with replies of text assistants"],
   ["aside", "What is set aside"],
 ];
 

@@ -83,6 +83,7 @@ export function PastView({ past, label, marks, ghosts, chosen, onChoose }: PastV
       >
         {scene.topics.map((placed) => {
           const mark = marks.get(placed.id);
+          const under = (labels.get(placed.id)?.children.length ?? 0) > 0;
           const ghost = ghosts?.has(placed.id) ?? false;
           const { x, y, width, height } = placed;
           return (
@@ -109,8 +110,8 @@ export function PastView({ past, label, marks, ghosts, chosen, onChoose }: PastV
               </g>
               {mark && (
                 <text
-                  x={x + width + 4}
-                  y={y + height / 2 + 4}
+                  x={under ? x + 2 : x + width + 4}
+                  y={under ? y + height + 11 : y + height / 2 + 4}
                   fontFamily={theme.reading}
                   fontStyle="italic"
                   fontSize="12"

@@ -23,6 +23,7 @@ const Editor = styled.div<{ $high: boolean }>`
     white-space: pre;
     overflow: auto;
     tab-size: 4;
+    &:focus-visible { outline-offset: -2px; }
   }
 `;
 

@@ -18,6 +18,12 @@ const Lead = styled.div`
   textarea { font-style: italic; color: ${({ theme }) => theme.softInk}; }
 `;
 
+const Traced = styled.p`
+  padding: 4px 0;
+  font: italic 400 15px/22px ${({ theme }) => theme.reading};
+  color: ${({ theme }) => theme.softInk};
+`;
+
 /** What a person has set beside a topic: definition, words on its line, note. */
 export function Gloss({ topic, actions }: { topic: Topic; actions: DeskActions }) {
   const define = (definition: string, pinned: boolean) =>
@@ -54,6 +60,12 @@ export function Gloss({ topic, actions }: { topic: Topic; actions: DeskActions }
             onKeep={(phrase) => actions.edit({ type: "Lead", topic: topic.id, phrase })}
           />
         </Lead>
+      )}
+      {topic.trace && (
+        <Traced>
+          From a reply of {topic.trace.assistant || "a text assistant"}, {topic.trace.on}
+          {topic.trace.brief && `, asked: ${topic.trace.brief}`}
+        </Traced>
       )}
       <NoteField
         key={`note ${topic.id}`}

@@ -49,7 +49,7 @@ export function OnMap({ reply, path, revision, chosen, onChoose }: OnMapProps) {
     } else if (each.kind === "DEFINED") {
       mark(topic, "another definition");
     } else if (each.kind === "MISSING" && !reply.onlyMore) {
-      mark(topic, "missing from the reply");
+      mark(topic, "missing");
     }
   }
   return (

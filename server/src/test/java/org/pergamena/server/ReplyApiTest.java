@@ -144,5 +144,10 @@ class ReplyApiTest {
     visitor.post(path + "/take", Map.of("id", UUID.randomUUID(), "differences", List.of("NEW 2")));
     String json = visitor.export(map, "json").text();
     assertThat(json).contains("\"trace\"", "Local model", "more on");
+    for (String format : List.of("md", "txt", "html", "opml", "csv")) {
+      assertThat(visitor.export(map, format).text()).contains("From a reply of Local model");
+      assertThat(visitor.export(map, format + "?traces=false").text())
+          .doesNotContain("Local model");
+    }
   }
 }

@@ -92,7 +92,11 @@ public final class MarkdownOutline {
       String words = gloss.definition().strip().replaceAll("\\s+", " ");
       text.append('\n').append(indent).append(": ").append(escape(words)).append('\n');
     }
-    String words = map.legend().words(topic);
+    italic(map.legend().words(topic), indent);
+    italic(gloss.trace() == null ? "" : gloss.trace().words(), indent);
+  }
+
+  private void italic(String words, String indent) {
     if (!words.isEmpty()) {
       text.append('\n').append(indent).append("*").append(escape(words)).append("*\n");
     }

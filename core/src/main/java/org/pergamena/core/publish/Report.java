@@ -107,6 +107,7 @@ public record Report(String title, List<Block> blocks, List<Citing.Entry> refere
       said(Block.Kind.DEFINITION, gloss.definition());
       said(Block.Kind.SUMMARY, topic.summary());
       said(Block.Kind.TAGS, map.legend().words(topic));
+      said(Block.Kind.TAGS, gloss.trace() == null ? "" : gloss.trace().words());
       if (!topic.note().isBlank()) {
         blocks.addAll(cited.in(notes.apply(topic.note())));
       }

@@ -23,6 +23,7 @@ import org.pergamena.core.map.TopicMap;
  * @param passages whether with passages
  * @param summaries whether with the sentences that sum a branch up
  * @param marks whether what is thin or unsupported says so
+ * @param traces whether what came with a reply of a text assistant says so
  * @param aside whether with what is set aside
  */
 public record Scope(
@@ -33,9 +34,11 @@ public record Scope(
     boolean passages,
     boolean summaries,
     boolean marks,
+    boolean traces,
     boolean aside) {
   /** All of a map, with all that it carries. */
-  public static final Scope WHOLE = new Scope(List.of(), Set.of(), 0, true, true, true, true, true);
+  public static final Scope WHOLE =
+      new Scope(List.of(), Set.of(), 0, true, true, true, true, true, true);
 
   public Scope {
     branches = List.copyOf(branches);
@@ -101,7 +104,8 @@ public record Scope(
             summaries ? content.summary() : "",
             passages ? content.evidence() : List.of(),
             content.extent());
-    return notes ? shown : shown.withNote("").withGloss(gloss -> gloss.withDefinition("", false));
+    Content told = traces ? shown : shown.withGloss(gloss -> gloss.withTrace(null));
+    return notes ? told : told.withNote("").withGloss(gloss -> gloss.withDefinition("", false));
   }
 
   private CrossLink shown(CrossLink link) {

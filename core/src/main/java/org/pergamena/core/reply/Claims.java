@@ -16,6 +16,8 @@ final class Claims {
   private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}'\\u2019-]{3,}");
   private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?:;\\n(\u201c\"])\\s*");
 
+  private static final int SMALL = 4;
+
   private final Set<String> numbers = new HashSet<>();
   private final Set<String> words = new HashSet<>();
   private final boolean named;
@@ -62,15 +64,12 @@ final class Claims {
     return List.copyOf(unknown);
   }
 
-  /** Whether most words of a label begin with a capital for its being a label. */
+  /** Whether all longer words of a label begin with a capital, for its being a label. */
   private static boolean titled(String label) {
-    long all = WORD.matcher(label).results().count();
-    long capital =
-        WORD.matcher(label)
-            .results()
-            .filter(w -> Character.isUpperCase(w.group().charAt(0)))
-            .count();
-    return all < 2 || capital * 2 > all + 1;
+    return WORD.matcher(label)
+        .results()
+        .map(word -> word.group())
+        .noneMatch(word -> word.length() >= SMALL && Character.isLowerCase(word.charAt(0)));
   }
 
   private void names(String text, Set<String> unknown) {

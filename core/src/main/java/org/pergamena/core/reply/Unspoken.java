@@ -6,11 +6,13 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.reply.Checked.Unsaid;
 import org.pergamena.core.reply.Reply.Point;
 import org.pergamena.core.source.Passage;
@@ -62,8 +64,7 @@ final class Unspoken {
     Set<String> here = new HashSet<>();
     Token last = null;
     for (Token token : sentence.tokens()) {
-      boolean named = token.noun() && token.content() && token.stem().length() > 2;
-      if (named && !source.tongue().generic(token.surface().toLowerCase(java.util.Locale.ROOT))) {
+      if (telling(token, source.tongue())) {
         Term term = terms.computeIfAbsent(token.stem(), stem -> new Term());
         if (here.add(token.stem())) {
           term.sentences++;
@@ -78,6 +79,17 @@ final class Unspoken {
       }
       last = token;
     }
+  }
+
+  /** Whether a word says what a text is about, rather than how much or when. */
+  private static boolean telling(Token token, Tongue tongue) {
+    String word = token.surface().toLowerCase(Locale.ROOT);
+    return token.noun()
+        && token.content()
+        && token.stem().length() > 2
+        && !tongue.generic(word)
+        && !tongue.measures(word)
+        && !tongue.dates(word);
   }
 
   /** As it is written most often, with the noun before it that it mostly has. */

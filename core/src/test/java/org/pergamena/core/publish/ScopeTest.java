@@ -45,7 +45,7 @@ class ScopeTest {
   }
 
   private static Scope scope(List<UUID> branches, Set<UUID> closed, int levels, boolean with) {
-    return new Scope(branches, closed, levels, with, with, with, with, with);
+    return new Scope(branches, closed, levels, with, with, with, with, with, with);
   }
 
   private static List<String> labels(TopicMap map) {

@@ -18,6 +18,7 @@ import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.Trace;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.text.XmlWords;
 import org.w3c.dom.Document;
@@ -91,6 +92,8 @@ final class Opml {
     own(line, "lead", topic.content().gloss().phrase());
     own(line, "tags", map.legend().words(topic));
     own(line, "mark", publication.mark(topic.id()));
+    Trace trace = topic.content().gloss().trace();
+    own(line, "reply", trace == null ? "" : trace.words());
     topic.evidence().forEach(evidence -> passage(evidence, line));
     for (CrossLink link : links.getOrDefault(topic.id(), List.of())) {
       String phrase = link.phrase().isEmpty() ? "" : link.phrase() + " ";

@@ -11,6 +11,7 @@ import org.pergamena.core.map.Manner;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.Trace;
 
 /** A map as plain text: a line a topic, two blanks deeper for each level. */
 final class OutlineText {
@@ -51,6 +52,8 @@ final class OutlineText {
             + (mark.isEmpty() ? "" : " (" + mark + ")"));
     String indent = "  ".repeat(level + 1);
     paragraphs(indent, topic.content().gloss().definition());
+    Trace trace = topic.content().gloss().trace();
+    paragraphs(indent, trace == null ? "" : trace.words());
     paragraphs(indent, topic.summary());
     paragraphs(indent, topic.note());
     for (Evidence evidence : topic.evidence()) {

@@ -12,6 +12,7 @@ import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.map.Trace;
 import org.pergamena.core.reference.Field;
 import org.pergamena.core.reference.Person;
 import org.pergamena.core.reference.Reference;
@@ -47,7 +48,8 @@ record Sheets(String name, List<List<Object>> rows) {
             "sources",
             "mark",
             "cross-links",
-            "quotes"));
+            "quotes",
+            "reply"));
     for (Topic topic : map.preorder()) {
       Topic parent = topic.parent() == null ? null : map.topic(topic.parent());
       Set<UUID> sources = new LinkedHashSet<>();
@@ -69,9 +71,15 @@ record Sheets(String name, List<List<Object>> rows) {
                   .collect(Collectors.joining("\n")),
               topic.evidence().stream()
                   .map(evidence -> quoted(evidence, publication))
-                  .collect(Collectors.joining("\n"))));
+                  .collect(Collectors.joining("\n")),
+              traced(topic)));
     }
     return new Sheets("Topics", rows);
+  }
+
+  private static String traced(Topic topic) {
+    Trace trace = topic.content().gloss().trace();
+    return trace == null ? "" : trace.words();
   }
 
   /** As {@code fills → 2.1 Creeks}; the root has no number but an asterisk. */

@@ -35,6 +35,7 @@ record Wish(
     Boolean passages,
     Boolean summaries,
     Boolean marks,
+    Boolean traces,
     Boolean aside,
     Double scale,
     Integer dpi,
@@ -54,7 +55,7 @@ record Wish(
   static final Wish EVERYTHING =
       new Wish(
           null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-          null, null, null, null, null, null, null);
+          null, null, null, null, null, null, null, null);
 
   private static final double USUAL_SCALE = 2;
   private static final int USUAL_SHARPNESS = 4;
@@ -118,6 +119,7 @@ record Wish(
         wished(passages),
         wished(summaries),
         wished(marks),
+        wished(traces),
         wished(aside));
   }
 
