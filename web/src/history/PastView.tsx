@@ -83,7 +83,9 @@ export function PastView({ past, label, marks, ghosts, chosen, onChoose }: PastV
       >
         {scene.topics.map((placed) => {
           const mark = marks.get(placed.id);
-          const under = (labels.get(placed.id)?.children.length ?? 0) > 0;
+          const topic = labels.get(placed.id);
+          const under = topic !== undefined && topic.children.length > 0 && !topic.closed;
+          const beside = x + width + (topic?.closed ? 30 : 4);
           const ghost = ghosts?.has(placed.id) ?? false;
           const { x, y, width, height } = placed;
           return (
@@ -92,7 +94,7 @@ export function PastView({ past, label, marks, ghosts, chosen, onChoose }: PastV
               id={`past-${placed.id}`}
               role="option"
               aria-selected={placed.id === chosen}
-              aria-label={`${labels.get(placed.id)?.label ?? ""}${mark ? `, ${mark}` : ""}`}
+              aria-label={`${topic?.label ?? ""}${mark ? `, ${mark}` : ""}`}
               onClick={() => onChoose(placed.id)}
             >
               <rect
@@ -110,7 +112,7 @@ export function PastView({ past, label, marks, ghosts, chosen, onChoose }: PastV
               </g>
               {mark && (
                 <text
-                  x={under ? x + 2 : x + width + 4}
+                  x={under ? x + 2 : beside}
                   y={under ? y + height + 11 : y + height / 2 + 4}
                   fontFamily={theme.reading}
                   fontStyle="italic"

@@ -244,7 +244,6 @@ function Working({ tree, asked, first, onOpenChange, onOpen, say }: ReplySheetPr
             <Row>
               <StrengthSlider value={least} least={0} onChange={setLeast} />
               <Button
-                isDisabled={!check || strong.length === 0}
                 onPress={() => setChosen(new Set(strong.map(({ id }) => id)))}
               >
                 Choose the {strong.length} of this strength
@@ -253,12 +252,13 @@ function Working({ tree, asked, first, onOpenChange, onOpen, say }: ReplySheetPr
           )}
           {ready && (
             <Row>
-              <Button $strong isDisabled={busy || taking.length === 0} onPress={take}>
+              <Button $strong onPress={() => !busy && taking.length > 0 && take()}>
                 Take in {counted(taking.length, "difference")}
               </Button>
               <Button
-                isDisabled={busy || taking.length === 0}
                 onPress={() =>
+                  !busy &&
+                  taking.length > 0 &&
                   refuse(
                     taking.map(({ id }) => id),
                     true,

@@ -16,3 +16,12 @@ create table reply (
   came_at   timestamptz not null
 );
 create index reply_map on reply (map_id);
+
+-- The assistant that a person has set; its key is sealed with a secret that is not in here.
+create table assistant (
+  person     uuid primary key references visitor on delete cascade,
+  address    text not null,
+  model      text not null,
+  name       text not null,
+  sealed_key text
+);

@@ -4,7 +4,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InterruptedIOException;
-import java.net.InetAddress;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.net.UnknownHostException;
@@ -16,16 +15,10 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
-import org.apache.hc.client5.http.DnsResolver;
 import org.apache.hc.client5.http.classic.methods.HttpGet;
-import org.apache.hc.client5.http.config.ConnectionConfig;
-import org.apache.hc.client5.http.config.RequestConfig;
 import org.apache.hc.client5.http.impl.classic.CloseableHttpClient;
-import org.apache.hc.client5.http.impl.classic.HttpClients;
-import org.apache.hc.client5.http.impl.io.PoolingHttpClientConnectionManagerBuilder;
 import org.apache.hc.core5.http.ClassicHttpResponse;
 import org.apache.hc.core5.http.Header;
-import org.apache.hc.core5.util.Timeout;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
@@ -39,7 +32,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class PublicWeb {
   private static final int MOST_REDIRECTS = 5;
-  private static final int CONNECT_SECONDS = 8;
   private static final int CHUNK = 16_384;
   private static final Set<Integer> PORTS = Set.of(-1, 80, 443);
   private static final long LOOK_MS = 250;
@@ -146,7 +138,7 @@ public class PublicWeb {
             LOOK_MS,
             LOOK_MS,
             TimeUnit.MILLISECONDS);
-    try (CloseableHttpClient client = client(isAllowed(at))) {
+    try (CloseableHttpClient client = GuardedClient.of(isAllowed(at), seconds)) {
       return client.execute(get, response -> answer(at, response, get, end, cancelled));
     } catch (RefusedAnswer e) {
       throw new FetchException(e.getMessage(), e);
@@ -172,28 +164,6 @@ public class PublicWeb {
 
   private static boolean over(long end, BooleanSupplier cancelled) {
     return System.nanoTime() > end || cancelled.getAsBoolean();
-  }
-
-  private CloseableHttpClient client(boolean trusted) {
-    return HttpClients.custom()
-        .disableRedirectHandling()
-        .disableCookieManagement()
-        .disableAuthCaching()
-        .disableAutomaticRetries()
-        .setConnectionManager(
-            PoolingHttpClientConnectionManagerBuilder.create()
-                .setDnsResolver(trusted ? ANY : PUBLIC)
-                .setDefaultConnectionConfig(
-                    ConnectionConfig.custom()
-                        .setConnectTimeout(Timeout.ofSeconds(CONNECT_SECONDS))
-                        .setSocketTimeout(Timeout.ofSeconds(Math.min(seconds, CONNECT_SECONDS)))
-                        .build())
-                .build())
-        .setDefaultRequestConfig(
-            RequestConfig.custom()
-                .setResponseTimeout(Timeout.ofSeconds(Math.min(seconds, 2 * CONNECT_SECONDS)))
-                .build())
-        .build();
   }
 
   /** What came, or where it leads on to. */
@@ -259,22 +229,5 @@ public class PublicWeb {
     RefusedAnswer(String sentence) {
       super(sentence);
     }
-  }
-
-  private static final DnsResolver PUBLIC = resolver(true);
-  private static final DnsResolver ANY = resolver(false);
-
-  private static DnsResolver resolver(boolean onlyPublic) {
-    return new DnsResolver() {
-      @Override
-      public InetAddress[] resolve(String host) throws UnknownHostException {
-        return onlyPublic ? PublicAddresses.resolve(host) : InetAddress.getAllByName(host);
-      }
-
-      @Override
-      public String resolveCanonicalHostname(String host) {
-        return host;
-      }
-    };
   }
 }
