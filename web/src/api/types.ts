@@ -181,3 +181,5 @@ export type FoundPassage = Schemas["FoundView"];
 export type KeptReply = Schemas["KeptReply"];
 export type Beside = Schemas["Beside"];
 export type ReplyPreview = { map: PastMap; points: (string | null)[] };
+export type Assistant = Schemas["AssistantView"];
+export type Ask = Schemas["AskView"];

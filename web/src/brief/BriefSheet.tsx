@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { Input, Label, TextArea } from "react-aria-components";
 import styled from "styled-components";
 import { request } from "../api/client";
-import type { BriefChoices, KeptBrief, Topic, WrittenBrief } from "../api/types";
+import type { Assistant, BriefChoices, KeptBrief, Topic, WrittenBrief } from "../api/types";
 import type { Tree } from "../map/tree";
 import type { Asked } from "../reply/useReply";
 import { Button, TextButton } from "../ui/Button";
@@ -11,6 +11,8 @@ import { Field, Row, Select, Trouble } from "../ui/Field";
 import { Sheet, SheetButtons } from "../ui/Sheet";
 import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
+import { Asking } from "./Asking";
+import { AssistantSetting } from "./AssistantSetting";
 import { ALONG, BLANK, lengthOf, WISHES } from "./brief";
 
 const Two = styled.div`
@@ -44,8 +46,8 @@ type BriefSheetProps = {
   topics: readonly Topic[];
   isOpen: boolean;
   onOpenChange: (open: boolean) => void;
-  /** Goes on to the reply to what was asked. */
-  onReply: (asked: Asked) => void;
+  /** Goes on to the reply to what was asked, to a new one if none is named. */
+  onReply: (asked: Asked, reply: string | null) => void;
 };
 
 /** Writes out what is wanted of a text assistant, to be copied; nothing is sent. */
@@ -68,6 +70,8 @@ function Writing({ tree, topics, onOpenChange, onReply }: BriefSheetProps) {
   const [edited, setEdited] = useState<string | null>(null);
   const [name, setName] = useState("");
   const [copied, setCopied] = useState(false);
+  const [setting, setSetting] = useState(false);
+  const [asking, setAsking] = useState(false);
   const [trouble, setTrouble] = useState<Error | null>(null);
   const change = (part: Partial<BriefChoices>) => {
     setBrief((before) => ({ ...before, ...part }));
@@ -135,14 +139,24 @@ function Writing({ tree, topics, onOpenChange, onReply }: BriefSheetProps) {
       <Input placeholder={hint} />
     </Field>
   );
-  const problem = trouble ?? written.error;
+  const assistant = useQuery({
+    queryKey: ["assistant"],
+    queryFn: () => request<Assistant>("GET", "/api/assistant"),
+  });
+  const question: Asked = { wish: brief.wish, about, text };
+  const goOn = useRef(onReply);
+  goOn.current = onReply;
+  const sent = useRef(question);
+  sent.current = question;
+  const answered = useCallback((reply: string) => goOn.current(sent.current, reply), []);
+  const problem = trouble ?? written.error ?? assistant.error;
   return (
     <>
       <p>
         {about.length === 0
           ? "About the whole map. "
           : `About ${topics.length === 1 ? `“${topics[0]?.label}”` : counted(topics.length, "topic")}. `}
-        Nothing is sent from here: copy the text, and bring the reply.
+        Copy the text and bring the reply, or ask an assistant that you have set.
       </p>
       <Two>
         <Choices>
@@ -207,6 +221,22 @@ function Writing({ tree, topics, onOpenChange, onReply }: BriefSheetProps) {
         {edited !== null && " · changed by hand"}
       </p>
       {problem && <Trouble role="alert">{problem.message}</Trouble>}
+      {setting && assistant.data && (
+        <AssistantSetting assistant={assistant.data} onClose={() => setSetting(false)} />
+      )}
+      {assistant.data?.set && (
+        <Asking
+          map={id}
+          assistant={assistant.data}
+          asked={question}
+          wanted={asking && !setting}
+          onDone={() => setAsking(false)}
+          onReply={answered}
+        />
+      )}
+      {assistant.data?.set && !setting && (
+        <TextButton onPress={() => setSetting(true)}>Another assistant…</TextButton>
+      )}
       <SheetButtons>
         <Field value={name} onChange={setName} maxLength={60} style={{ width: "auto" }}>
           <Input aria-label="Name to keep it under" placeholder="Keep these choices as…" />
@@ -215,11 +245,16 @@ function Writing({ tree, topics, onOpenChange, onReply }: BriefSheetProps) {
           Keep
         </Button>
         <Button onPress={() => onOpenChange(false)}>Close</Button>
-        <Button
-          isDisabled={!text}
-          onPress={() => onReply({ wish: brief.wish, about, text: text.slice(0, 2_000_000) })}
-        >
+        <Button isDisabled={!text} onPress={() => onReply(question, null)}>
           Bring the reply…
+        </Button>
+        <Button
+          isDisabled={!text || !assistant.data}
+          onPress={() => (assistant.data?.set ? setAsking(true) : setSetting(true))}
+        >
+          {assistant.data?.set
+            ? `Ask ${assistant.data.name || assistant.data.model}`
+            : "Ask from here…"}
         </Button>
         <Button
           $strong

@@ -159,7 +159,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
       if (sheet === "brief") {
         setOpened({ sheet, topics: [] });
       } else if (sheet === "replies") {
-        setOpened({ sheet, asked: UNASKED });
+        setOpened({ sheet, asked: UNASKED, reply: null });
       } else if (sheet === "look") {
         go({ way: "look", topic: selected.id, spot: null });
       } else {

@@ -62,7 +62,7 @@ export type Opened =
   | { sheet: "link"; topic: string; to: string | null }
   | { sheet: "names"; topic: string }
   | { sheet: "brief"; topics: readonly string[] }
-  | { sheet: "replies"; asked: Asked }
+  | { sheet: "replies"; asked: Asked; reply: string | null }
   | { sheet: "picture"; topic: string }
   | { sheet: "tables"; topic: string; text: string }
   | { sheet: "place"; placing: Placing }
@@ -134,14 +134,15 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         tree={tree}
         topics={opened?.sheet === "brief" ? opened.topics.flatMap((id) => tree.get(id) ?? []) : []}
         {...at("brief")}
-        onReply={(asked) => onOpened({ sheet: "replies", asked })}
+        onReply={(asked, reply) => onOpened({ sheet: "replies", asked, reply })}
       />
       <ReplySheet
         tree={tree}
         asked={opened?.sheet === "replies" ? opened.asked : UNASKED}
-        first={null}
+        first={opened?.sheet === "replies" ? opened.reply : null}
         {...at("replies")}
         onOpen={onSource}
+        onOpenMap={props.onOpenMap}
         say={say}
       />
       <RemarksSheet tree={tree} {...at("remarks")} onSelect={onSelect} />

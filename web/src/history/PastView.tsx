@@ -85,9 +85,9 @@ export function PastView({ past, label, marks, ghosts, chosen, onChoose }: PastV
           const mark = marks.get(placed.id);
           const topic = labels.get(placed.id);
           const under = topic !== undefined && topic.children.length > 0 && !topic.closed;
-          const beside = x + width + (topic?.closed ? 30 : 4);
           const ghost = ghosts?.has(placed.id) ?? false;
           const { x, y, width, height } = placed;
+          const beside = x + width + (topic?.closed ? 30 : 4);
           return (
             <g
               key={placed.id}

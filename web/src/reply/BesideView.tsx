@@ -3,6 +3,7 @@ import { useState } from "react";
 import styled from "styled-components";
 import { request } from "../api/client";
 import type { Beside, KeptReply } from "../api/types";
+import { Button } from "../ui/Button";
 import { Row, Select } from "../ui/Field";
 import { counted } from "../ui/words";
 import { named } from "./ReplyList";
@@ -19,10 +20,16 @@ const Frame = styled.div`
   td:empty { background: ${({ theme }) => theme.shelf}; }
 `;
 
-type BesideViewProps = { id: string; path: string; all: readonly KeptReply[] };
+type BesideViewProps = {
+  id: string;
+  path: string;
+  all: readonly KeptReply[];
+  /** Makes a map of this and another. */
+  onMerge: (other: string) => void;
+};
 
 /** Two replies in two columns: what both have, what only one has. */
-export function BesideView({ id, path, all }: BesideViewProps) {
+export function BesideView({ id, path, all, onMerge }: BesideViewProps) {
   const others = all.filter((reply) => reply.id !== id);
   const [chosen, setChosen] = useState<string | null>(null);
   const other = chosen ?? others[0]?.id ?? null;
@@ -54,6 +61,7 @@ export function BesideView({ id, path, all }: BesideViewProps) {
             </option>
           ))}
         </Select>
+        <Button onPress={() => onMerge(other)}>Make a new map of both</Button>
       </Row>
       <p role="status">
         {beside.error?.message ??

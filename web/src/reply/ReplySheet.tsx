@@ -63,6 +63,7 @@ export type ReplySheetProps = {
   isOpen: boolean;
   onOpenChange: (open: boolean) => void;
   onOpen: OpenSource;
+  onOpenMap: (map: string) => void;
   say: (words: string) => void;
 };
 
@@ -80,7 +81,8 @@ export function ReplySheet(props: ReplySheetProps) {
   );
 }
 
-function Working({ tree, asked, first, onOpenChange, onOpen, say }: ReplySheetProps) {
+function Working(props: ReplySheetProps) {
+  const { tree, asked, first, onOpenChange, onOpen, onOpenMap, say } = props;
   const { desk } = tree;
   const work = useReply(desk.id, desk.facts.revision, asked, first);
   const { reply, check } = work;
@@ -128,6 +130,13 @@ function Working({ tree, asked, first, onOpenChange, onOpen, say }: ReplySheetPr
       await request<void>("POST", `${work.path}/refuse`, { differences: ids, refused });
       choose(ids, false);
       await work.again();
+    });
+  const merge = (other: string) =>
+    doing(async () => {
+      const title = desk.topics.find((topic) => topic.parent === null)?.label ?? "";
+      const replies = [work.id, other];
+      const path = `/api/maps/${desk.id}/merged-replies`;
+      onOpenMap((await request<{ id: string }>("POST", path, { replies, title })).id);
     });
   const open = (id: string | null) => {
     setChosen(new Set());
@@ -236,16 +245,14 @@ function Working({ tree, asked, first, onOpenChange, onOpen, say }: ReplySheetPr
           <Unsaid reply={reply} check={check} sources={desk.sources} onOpen={read} />
         )}
         {reply && view === "beside" && work.id && (
-          <BesideView id={work.id} path={work.path} all={work.all} />
+          <BesideView id={work.id} path={work.path} all={work.all} onMerge={merge} />
         )}
         <Foot>
           {problem && <Trouble role="alert">{problem.message}</Trouble>}
           {ready && (
             <Row>
               <StrengthSlider value={least} least={0} onChange={setLeast} />
-              <Button
-                onPress={() => setChosen(new Set(strong.map(({ id }) => id)))}
-              >
+              <Button onPress={() => setChosen(new Set(strong.map(({ id }) => id)))}>
                 Choose the {strong.length} of this strength
               </Button>
             </Row>

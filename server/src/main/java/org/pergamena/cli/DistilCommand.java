@@ -159,13 +159,4 @@ public final class DistilCommand implements Callable<Integer> {
       throw new Refusal(file + ": " + e.getMessage(), e);
     }
   }
-
-  /** A sentence for the person at the command line. */
-  private static final class Refusal extends Exception {
-    private static final long serialVersionUID = 1L;
-
-    Refusal(String sentence, Throwable cause) {
-      super(sentence, cause);
-    }
-  }
 }

@@ -135,6 +135,18 @@ class ReplyApiTest {
         .contains("\"first\":\"Waders on the mud\",\"second\":\"Waders on mud\"");
     assertThat(rows).hasSize(4);
     assertThat(visitor.get("/api/maps/" + map + "/replies").json()).hasSize(2);
+    Map<String, Object> both = Map.of("replies", List.of(id, other), "title", "Both");
+    JsonNode made = visitor.post("/api/maps/" + map + "/merged-replies", both).json();
+    JsonNode merged = visitor.desk(UUID.fromString(made.get("id").asString()));
+    assertThat(labels(merged))
+        .containsExactly(
+            "Both",
+            "Waders on the mud",
+            "Ferry ticket prices: 4711 a year",
+            "Barley",
+            "Wader counts");
+    assertThat(merged.at("/topics/1/trace/assistant").asString()).isEqualTo("Local model");
+    assertThat(merged.get("sources")).hasSameSizeAs(visitor.desk(map).get("sources"));
   }
 
   @Test

@@ -25,7 +25,7 @@ final class Pairing {
   private static final double BY_PARENT = 0.16;
   private static final double OTHER_PARENT = -0.06;
   private static final double BY_CHILDREN = 0.3;
-  private static final double BY_CITES = 0.35;
+  private static final double BY_CITES = 0.15;
   private static final double BY_DEFINITION = 0.12;
 
   private final List<Entry> standing;

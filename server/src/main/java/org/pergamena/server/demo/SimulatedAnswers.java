@@ -3,7 +3,9 @@ package org.pergamena.server.demo;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -16,6 +18,8 @@ final class SimulatedAnswers {
   private static final int MOST_POINTS = 12;
   private static final int LABEL_WORDS = 6;
   private static final int UNDER_ONE = 4;
+  private static final int INDENT = 2;
+  private static final int SMALL = 3;
 
   private SimulatedAnswers() {}
 
@@ -31,8 +35,12 @@ final class SimulatedAnswers {
     List<String> labels = new ArrayList<>();
     int end = brief.indexOf("\nPassages:");
     Matcher label = LABEL.matcher(end < 0 ? brief : brief.substring(0, end));
+    List<String> mains = new ArrayList<>();
     while (label.find()) {
       labels.add(label.group(2).strip());
+      if (label.group(1).length() == INDENT) {
+        mains.add(label.group(2).strip());
+      }
     }
     Map<String, String> passages = new LinkedHashMap<>();
     Matcher passage = PASSAGE.matcher(brief);
@@ -42,8 +50,7 @@ final class SimulatedAnswers {
     Matcher named = SUBJECT.matcher(brief);
     String subject = named.find() ? named.group(1) : "The subject";
     if (brief.startsWith("Define") || brief.contains("\nDefine")) {
-      return each(
-          labels, what -> "what the sources call " + what.toLowerCase(java.util.Locale.ROOT));
+      return each(labels, what -> "what the sources call " + what.toLowerCase(Locale.ROOT));
     } else if (brief.contains("clearer label")) {
       return each(labels, what -> what + ", in short");
     } else if (brief.contains("Translate the label")) {
@@ -53,10 +60,10 @@ final class SimulatedAnswers {
     } else if (brief.contains("Name the terms")) {
       return terms(labels, subject);
     }
-    return outline(subject, labels, passages);
+    return outline(subject, mains, passages);
   }
 
-  private static String each(List<String> labels, java.util.function.UnaryOperator<String> said) {
+  private static String each(List<String> labels, UnaryOperator<String> said) {
     StringBuilder out = new StringBuilder();
     labels.stream()
         .limit(MOST_POINTS)
@@ -75,9 +82,8 @@ final class SimulatedAnswers {
     return out.toString();
   }
 
-  private static String outline(String subject, List<String> labels, Map<String, String> passages) {
+  private static String outline(String subject, List<String> mains, Map<String, String> passages) {
     StringBuilder out = new StringBuilder("- " + subject + "\n");
-    List<String> mains = labels.size() > 1 ? labels.subList(1, labels.size()) : List.of();
     int main = 0;
     int points = 0;
     for (Map.Entry<String, String> each : passages.entrySet()) {
@@ -107,8 +113,11 @@ final class SimulatedAnswers {
   private static String begun(String passage) {
     String[] words = passage.replaceAll("[\\[\\]():;,.]", "").split("\\s+");
     int count = Math.min(LABEL_WORDS, words.length);
+    while (count > 1 && words[count - 1].length() <= SMALL) {
+      count--;
+    }
     String label = String.join(" ", List.of(words).subList(0, count));
-    return label.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + label.substring(1);
+    return label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1);
   }
 
   /** As assistants write on bad days. */

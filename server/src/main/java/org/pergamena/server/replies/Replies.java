@@ -24,6 +24,7 @@ import org.pergamena.core.reply.Compared;
 import org.pergamena.core.reply.Compared.Difference;
 import org.pergamena.core.reply.Compared.Kind;
 import org.pergamena.core.reply.Comparing;
+import org.pergamena.core.reply.Merging;
 import org.pergamena.core.reply.Reply;
 import org.pergamena.core.reply.ReplyReader;
 import org.pergamena.core.reply.Taking;
@@ -211,6 +212,23 @@ public class Replies {
         ReplyReader.read(one.body, Comparing.inPairs(one.wish)),
         ReplyReader.read(two.body, Comparing.inPairs(two.wish)),
         tongues(mapId));
+  }
+
+  /** One map of several replies, which is none of this map's topics. */
+  public TopicMap merged(UUID mapId, List<UUID> ids, String title) {
+    List<Merging.Named> named = new ArrayList<>();
+    for (UUID id : ids) {
+      ReplyRow row = row(mapId, id);
+      String name =
+          row.assistant.isBlank() ? "outline " + (named.size() + 1) : row.assistant.strip();
+      named.add(
+          new Merging.Named(
+              name,
+              ReplyReader.read(row.body, Comparing.inPairs(row.wish)),
+              LocalDate.ofInstant(row.cameAt, ZoneOffset.UTC)));
+    }
+    TopicMap map = maps.get(mapId).map();
+    return Merging.of(named, title, map, tongues(mapId), UUID::randomUUID);
   }
 
   /** A map as it would be with all that is new in a reply, and what each point is there. */
