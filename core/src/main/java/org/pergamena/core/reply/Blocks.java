@@ -173,6 +173,10 @@ final class Blocks {
       sheet.line(OutlineLine.written(row.number(), ""));
       return i + 1;
     }
+    if (Shapes.item(row.text())) {
+      sheet.line(OutlineLine.written(row.number(), row.text()));
+      return i + 1;
+    }
     int beyond = JsonText.read(rows, i, sheet);
     beyond = beyond == i ? Tables.read(rows, i, sheet) : beyond;
     beyond = beyond == i ? Drawn.read(rows, i, sheet) : beyond;

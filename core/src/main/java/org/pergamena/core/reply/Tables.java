@@ -73,6 +73,7 @@ final class Tables {
       }
       i++;
     }
+    headed &= !table.isEmpty();
     if (!headed && table.size() > 1) {
       headed = TableReader.names(table.get(0).cells());
       sheet.repair(

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
@@ -139,5 +140,27 @@ class ReplyProperties {
     String wide = seed.replace("\n", " ").repeat(500);
     assertTimeoutPreemptively(Duration.ofSeconds(20), () -> ReplyReader.read(tall, false));
     assertTimeoutPreemptively(Duration.ofSeconds(20), () -> ReplyReader.read(wide, false));
+  }
+
+  @Example
+  void long_lines_of_anything_are_read_in_one_pass() {
+    String blanks = " ".repeat(300_000);
+    List<String> hard =
+        List.of(
+            "| Topic | Note |\n|---|---|\n| a" + blanks + "b | c" + blanks + "d [p1] |\n",
+            "[\"a" + blanks + "b\", \"c" + blanks + "\"]",
+            "[".repeat(200_000),
+            "{\"a\":".repeat(100_000),
+            "{\\rtf1 " + "{".repeat(300_000),
+            "- a" + "[p".repeat(150_000),
+            "- " + "(".repeat(200_000) + "\n- b\n",
+            "\u3010".repeat(200_000),
+            "a" + "\t".repeat(200_000) + "b\nc\td\n",
+            "graph TD\n" + "a --> b\n".repeat(20_000),
+            "- " + "*".repeat(200_000));
+    for (String reply : hard) {
+      assertTimeoutPreemptively(
+          Duration.ofSeconds(5), () -> ReplyReader.read(reply, false), reply.substring(0, 9));
+    }
   }
 }
