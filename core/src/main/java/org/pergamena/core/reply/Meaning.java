@@ -1,14 +1,15 @@
 package org.pergamena.core.reply;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Span;
 
@@ -19,11 +20,19 @@ final class Meaning {
   private static final double LETTERS_FROM = 0.6;
   private static final double APART = 0.4;
 
-  /** A label taken apart. */
-  record Said(String key, Set<String> stems, Set<String> pairs) {}
+  /**
+   * A label taken apart.
+   *
+   * @param stems of its words
+   * @param words the same as numbers, sorted
+   * @param pairs of its letters as numbers, sorted
+   * @param numbers those of its words that are numbers, sorted
+   */
+  record Said(String key, Set<String> stems, int[] words, int[] pairs, int[] numbers) {}
 
   private final List<Tongue> tongues;
-  private final Map<String, Integer> counts = new HashMap<>();
+  private final Map<String, Integer> known = new HashMap<>();
+  private int[] counts = new int[64];
   private int labels;
 
   Meaning(Collection<Tongue> tongues) {
@@ -34,13 +43,35 @@ final class Meaning {
   Said said(String label) {
     String key = MARKS.matcher(label.toLowerCase(Locale.ROOT)).replaceAll(" ").strip();
     Set<String> stems = stems(label);
-    stems.forEach(stem -> counts.merge(stem, 1, Integer::sum));
-    labels++;
-    Set<String> pairs = new HashSet<>();
-    for (int i = 0; i + 1 < key.length(); i++) {
-      pairs.add(key.substring(i, i + 2));
+    int[] words = stems.stream().mapToInt(this::number).sorted().toArray();
+    for (int word : words) {
+      counts[word]++;
     }
-    return new Said(key.isEmpty() ? label : key, stems, pairs);
+    labels++;
+    int[] pairs = new int[Math.max(0, key.length() - 1)];
+    for (int i = 0; i < pairs.length; i++) {
+      pairs[i] = key.charAt(i) << Character.SIZE | key.charAt(i + 1);
+    }
+    int[] numbers =
+        stems.stream()
+            .filter(stem -> Character.isDigit(stem.charAt(0)))
+            .mapToInt(this::number)
+            .sorted()
+            .toArray();
+    return new Said(
+        key.isEmpty() ? label : key,
+        stems,
+        words,
+        IntStream.of(pairs).sorted().distinct().toArray(),
+        numbers);
+  }
+
+  private int number(String stem) {
+    int number = known.computeIfAbsent(stem, s -> known.size());
+    if (number >= counts.length) {
+      counts = Arrays.copyOf(counts, 2 * counts.length);
+    }
+    return number;
   }
 
   /** The stems of the words that carry meaning; of all words if none does. */
@@ -62,8 +93,16 @@ final class Meaning {
     return stems.isEmpty() ? all : stems;
   }
 
-  private double weight(String stem) {
-    return Math.log(1 + labels / (double) counts.getOrDefault(stem, 1));
+  private double weight(int word) {
+    return Math.log(1 + labels / (double) Math.max(1, counts[word]));
+  }
+
+  private double weight(int[] words) {
+    double sum = 0;
+    for (int word : words) {
+      sum += weight(word);
+    }
+    return sum;
   }
 
   /** 1 for the same words, 0 for nothing in common (Dice, 1945, by weights). */
@@ -71,33 +110,40 @@ final class Meaning {
     if (one.key().equals(other.key())) {
       return 1;
     }
-    double both = 0;
-    double all = 0;
-    for (String stem : one.stems()) {
-      all += weight(stem);
-      both += other.stems().contains(stem) ? weight(stem) : 0;
-    }
-    for (String stem : other.stems()) {
-      all += weight(stem);
-    }
+    double both = weight(common(one.words(), other.words()));
+    double all = weight(one.words()) + weight(other.words());
     double byStems = all == 0 ? 0 : 2 * both / all;
-    long shared = one.pairs().stream().filter(other.pairs()::contains).count();
-    int pairs = one.pairs().size() + other.pairs().size();
-    double byLetters = pairs == 0 ? 0 : 2.0 * shared / pairs;
-    double letters = byLetters >= LETTERS_FROM ? BY_LETTERS * byLetters : 0;
-    double near = Math.min(0.98, Math.max(byStems, letters));
-    return apart(one, other) ? near * APART : near;
+    double near = Math.min(0.98, Math.max(byStems, byLetters(one.pairs(), other.pairs())));
+    boolean apart =
+        one.numbers().length > 0
+            && other.numbers().length > 0
+            && common(one.numbers(), other.numbers()).length == 0;
+    return apart ? near * APART : near;
   }
 
-  /** Whether both name numbers, and none the same. */
-  private static boolean apart(Said one, Said other) {
-    List<String> numbers = one.stems().stream().filter(Meaning::number).toList();
-    return !numbers.isEmpty()
-        && other.stems().stream().anyMatch(Meaning::number)
-        && numbers.stream().noneMatch(other.stems()::contains);
+  /** How much of their letters two labels share; 0 if that is too little to say anything. */
+  private static double byLetters(int[] one, int[] other) {
+    int sum = one.length + other.length;
+    if (sum == 0 || 2.0 * Math.min(one.length, other.length) / sum < LETTERS_FROM) {
+      return 0;
+    }
+    double shared = 2.0 * common(one, other).length / sum;
+    return shared >= LETTERS_FROM ? BY_LETTERS * shared : 0;
   }
 
-  private static boolean number(String stem) {
-    return Character.isDigit(stem.charAt(0));
+  /** What two sorted lists have in common. */
+  private static int[] common(int[] one, int[] other) {
+    int[] both = new int[Math.min(one.length, other.length)];
+    int count = 0;
+    int j = 0;
+    for (int value : one) {
+      while (j < other.length && other[j] < value) {
+        j++;
+      }
+      if (j < other.length && other[j] == value) {
+        both[count++] = value;
+      }
+    }
+    return Arrays.copyOf(both, count);
   }
 }

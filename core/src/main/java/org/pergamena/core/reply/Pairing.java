@@ -84,11 +84,29 @@ final class Pairing {
 
   /** Pairs what is left. */
   void run() {
+    same();
     Map<Integer, List<Scored>> labelled = labelled();
     for (double least : LEAST) {
       round(labelled, least);
     }
     inSameSurroundings();
+  }
+
+  /** Pairs entries whose label no other has on either side. */
+  private void same() {
+    Map<String, Integer> once = new HashMap<>();
+    for (int i = 0; i < standing.size(); i++) {
+      once.merge(ours.get(i).key(), i, (a, b) -> -1);
+    }
+    Map<String, Integer> there = new HashMap<>();
+    theirs.forEach(said -> there.merge(said.key(), 1, Integer::sum));
+    for (int i = 0; i < offered.size(); i++) {
+      String key = theirs.get(i).key();
+      int to = once.getOrDefault(key, -1);
+      if (to >= 0 && there.get(key) == 1 && pairs[i] < 0 && taken[to] < 0) {
+        pair(i, to);
+      }
+    }
   }
 
   int standing(int of) {
@@ -107,16 +125,26 @@ final class Pairing {
   private Map<Integer, List<Scored>> labelled() {
     Map<String, List<Integer>> index = new HashMap<>();
     for (int i = 0; i < standing.size(); i++) {
+      if (taken[i] >= 0) {
+        continue;
+      }
       for (String word : handles(ours.get(i), standing.get(i))) {
         index.computeIfAbsent(word, key -> new ArrayList<>()).add(i);
       }
     }
     Map<Integer, List<Scored>> all = new HashMap<>();
     for (int i = 0; i < offered.size(); i++) {
+      if (pairs[i] >= 0) {
+        continue;
+      }
       Set<Integer> candidates = new LinkedHashSet<>();
+      List<List<Integer>> lists = new ArrayList<>();
       for (String word : handles(theirs.get(i), offered.get(i))) {
-        List<Integer> found = index.getOrDefault(word, List.of());
-        candidates.addAll(found.size() > COMMON ? found.subList(0, COMMON) : found);
+        lists.add(index.getOrDefault(word, List.of()));
+      }
+      lists.sort(Comparator.comparingInt(List::size));
+      for (List<Integer> found : lists) { // the rarest words first
+        found.stream().limit(Math.max(0, COMMON - candidates.size())).forEach(candidates::add);
       }
       List<Scored> scored = new ArrayList<>();
       for (int candidate : candidates) {
