@@ -81,7 +81,7 @@ export function Asking({ map, assistant, asked, wanted, onDone, onReply }: Askin
   // biome-ignore lint/correctness/useExhaustiveDependencies: into sight whenever it changes its shape
   useEffect(() => {
     frame.current?.scrollIntoView({ block: "nearest" });
-  }, [wanted, id, ask.data?.state]);
+  }, [wanted, id, ask.data?.state, Boolean(ask.data?.text)]);
   if (!wanted) {
     return null;
   }

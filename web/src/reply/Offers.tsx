@@ -42,6 +42,9 @@ const Quotes = styled.div`
   p { padding-left: 11px; border-left: 3px dashed ${({ theme }) => theme.softInk}; }
 `;
 
+/** So many of a kind are shown at first. */
+const MANY = 150;
+
 type OffersProps = {
   reply: Reply;
   check: ReplyCheck | undefined;
@@ -55,6 +58,7 @@ type OffersProps = {
 /** In what a reply and the map differ, kind by kind, to be taken or refused. */
 export function Offers(props: OffersProps) {
   const { reply, chosen, onChoose } = props;
+  const [shown, setShown] = useState(MANY);
   return (
     <Groups>
       {KINDS.map(([kind, title, words]) => {
@@ -83,10 +87,15 @@ export function Offers(props: OffersProps) {
               <p>{said}</p>
             </header>
             <ul>
-              {all.map((each) => (
+              {all.slice(0, shown).map((each) => (
                 <Offer key={each.id} {...props} difference={each} />
               ))}
             </ul>
+            {all.length > shown && (
+              <TextButton onPress={() => setShown(shown + MANY)}>
+                Show more of the {all.length}
+              </TextButton>
+            )}
           </section>
         );
       })}

@@ -34,9 +34,15 @@ const Columns = styled.div`
 
 const Side = styled.div`
   min-height: 0;
-  display: grid;
-  grid-template-rows: auto auto minmax(160px, 1fr) auto;
+  display: flex;
+  flex-direction: column;
+  overflow: auto;
   gap: 8px;
+`;
+
+const Grow = styled.div`
+  flex: 1;
+  min-height: 160px;
 `;
 
 const Main = styled.div`
@@ -53,7 +59,30 @@ const Foot = styled.div`
   padding-top: 8px;
 `;
 
+const AskedText = styled.div`
+  pre {
+    max-height: 24vh;
+    overflow: auto;
+    white-space: pre-wrap;
+    font: 400 14px/20px ${({ theme }) => theme.reading};
+    border-left: 3px solid ${({ theme }) => theme.rule};
+    padding-left: 10px;
+  }
+`;
+
 type View = "offers" | "map" | "unsaid" | "beside";
+
+function WhatWasAsked({ text }: { text: string }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <AskedText>
+      <TextButton aria-expanded={open} onPress={() => setOpen(!open)}>
+        What was asked
+      </TextButton>
+      {open && <pre>{text}</pre>}
+    </AskedText>
+  );
+}
 
 export type ReplySheetProps = {
   tree: Tree;
@@ -178,17 +207,20 @@ function Working(props: ReplySheetProps) {
           <Label>Which assistant, if you wish to keep it</Label>
           <Input placeholder="not said" />
         </Field>
-        <LineEditor
-          ref={lines}
-          high
-          label="The reply"
-          value={work.body}
-          told={new Set(told.map(({ line }) => line))}
-          placeholder={
-            "Paste the reply as it is, with all that stands around it,\nor drop a file here."
-          }
-          onChange={(body) => work.write({ body })}
-        />
+        {reply?.asked && <WhatWasAsked text={reply.asked} />}
+        <Grow>
+          <LineEditor
+            ref={lines}
+            high
+            label="The reply"
+            value={work.body}
+            told={new Set(told.map(({ line }) => line))}
+            placeholder={
+              "Paste the reply as it is, with all that stands around it,\nor drop a file here."
+            }
+            onChange={(body) => work.write({ body })}
+          />
+        </Grow>
         <section aria-label="What was read">
           <p role="status">
             {reply ? foundIn(reply) : work.body ? "Reading…" : "Nothing is here yet."}

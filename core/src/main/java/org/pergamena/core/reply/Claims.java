@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.pergamena.core.distil.text.Analysed;
@@ -59,30 +60,50 @@ final class Claims {
       }
     }
     if (named) {
-      names(titled(label) ? said : label + "\n" + said, unknown);
+      if (titled(label)) {
+        rows(label, unknown);
+      } else {
+        names(label, unknown);
+      }
+      names(said, unknown);
     }
     return List.copyOf(unknown);
   }
 
   /** Whether all longer words of a label begin with a capital, for its being a label. */
   private static boolean titled(String label) {
-    return WORD.matcher(label)
-        .results()
-        .map(word -> word.group())
+    return words(label).stream()
         .noneMatch(word -> word.length() >= SMALL && Character.isLowerCase(word.charAt(0)));
   }
 
+  /** Names after the first word of a sentence, whose capital says nothing. */
   private void names(String text, Set<String> unknown) {
     for (String sentence : SENTENCE.split(text)) {
-      Matcher word = WORD.matcher(sentence);
-      boolean first = true;
-      while (word.find()) {
-        boolean capital = Character.isUpperCase(word.group().charAt(0));
-        if (capital && !first && !words.contains(low(word.group()))) {
-          unknown.add(word.group());
+      List<String> all = words(sentence);
+      for (int i = 1; i < all.size(); i++) {
+        if (strange(all.get(i))) {
+          unknown.add(all.get(i));
         }
-        first = false;
       }
     }
+  }
+
+  /** In a label all of whose words may have capitals, several strange ones in a row are a name. */
+  private void rows(String label, Set<String> unknown) {
+    List<String> all = words(label);
+    for (int i = 1; i + 1 < all.size(); i++) {
+      if (strange(all.get(i)) && strange(all.get(i + 1))) {
+        unknown.add(all.get(i));
+        unknown.add(all.get(i + 1));
+      }
+    }
+  }
+
+  private static List<String> words(String text) {
+    return WORD.matcher(text).results().map(MatchResult::group).toList();
+  }
+
+  private boolean strange(String word) {
+    return Character.isUpperCase(word.charAt(0)) && !words.contains(low(word));
   }
 }

@@ -22,6 +22,10 @@ final class Pairing {
   private static final int MOST_CANDIDATES = 60;
   private static final int COMMON = 300;
   private static final double LEAST_LABEL = 0.25;
+
+  /** Fewer words in common than this are enough only where something else is, too. */
+  private static final double ENOUGH_LABEL = 0.52;
+
   private static final double BY_PARENT = 0.16;
   private static final double OTHER_PARENT = -0.06;
   private static final double BY_CHILDREN = 0.3;
@@ -183,7 +187,8 @@ final class Pairing {
       for (Scored each : candidates) {
         if (pairs[each.offered()] < 0 && taken[each.standing()] < 0) {
           double score = each.label() + around(each.offered(), each.standing());
-          if (score >= least) {
+          boolean known = each.label() >= ENOUGH_LABEL || borneOut(each.offered(), each.standing());
+          if (score >= least && known) {
             all.add(new Scored(each.offered(), each.standing(), score, each.label()));
           }
         }
@@ -201,6 +206,11 @@ final class Pairing {
         likeness[each.offered()] = each.label();
       }
     }
+  }
+
+  /** Whether more than words and place says that two entries are the same. */
+  private boolean borneOut(int of, int to) {
+    return shares(of, to) || common(of, to) > 0;
   }
 
   /** What the surroundings of two entries say for their being the same. */

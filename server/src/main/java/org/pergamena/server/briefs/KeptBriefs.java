@@ -11,7 +11,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The briefs that people keep. */
 @Service
-class KeptBriefs {
+public class KeptBriefs {
   private static final JsonMapper MAPPER = JsonMapper.builder().build();
   private static final int MOST = 100;
 
@@ -26,7 +26,7 @@ class KeptBriefs {
 
   /** A person's briefs by name. */
   @Transactional(readOnly = true)
-  public List<KeptBrief> of(UUID person) {
+  List<KeptBrief> of(UUID person) {
     return rows(person).stream()
         .map(row -> new KeptBrief(row.id, row.name, MAPPER.readValue(row.choices, BriefView.class)))
         .toList();
@@ -54,6 +54,13 @@ class KeptBriefs {
           HttpStatus.CONFLICT, MOST + " briefs can be kept. Forget one that is not needed.");
     }
     entities.persist(new KeptBriefRow(person, name, MAPPER.writeValueAsString(bare)));
+  }
+
+  /** A person's briefs as JSON, to be taken along; null if there are none. */
+  @Transactional(readOnly = true)
+  public byte[] written(UUID person) {
+    List<KeptBrief> kept = of(person);
+    return kept.isEmpty() ? null : MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(kept);
   }
 
   /** Forgets a brief. */

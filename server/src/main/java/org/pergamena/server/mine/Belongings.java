@@ -8,8 +8,10 @@ import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.pergamena.core.source.FileName;
+import org.pergamena.server.briefs.KeptBriefs;
 import org.pergamena.server.export.WholeMaps;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.replies.Replies;
 import org.pergamena.server.templates.ReportTemplates;
 import org.pergamena.server.visitors.Visitors;
 import org.springframework.stereotype.Service;
@@ -20,30 +22,45 @@ public class Belongings {
   private final Maps maps;
   private final WholeMaps whole;
   private final ReportTemplates templates;
+  private final KeptBriefs briefs;
+  private final Replies replies;
   private final Visitors visitors;
 
-  Belongings(Maps maps, WholeMaps whole, ReportTemplates templates, Visitors visitors) {
+  Belongings(
+      Maps maps,
+      WholeMaps whole,
+      ReportTemplates templates,
+      KeptBriefs briefs,
+      Replies replies,
+      Visitors visitors) {
     this.maps = maps;
     this.whole = whole;
     this.templates = templates;
+    this.briefs = briefs;
+    this.replies = replies;
     this.visitors = visitors;
   }
 
   /**
    * Writes all that a person has: maps and those to begin from, each as a file that can be brought
-   * in again, and their template of text documents. The stream stays open.
+   * in again with its replies beside it, their template of text documents and their briefs. The
+   * stream stays open.
    */
   void write(UUID person, OutputStream out) throws IOException {
     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
     write(person, maps.of(person), "", zip);
     write(person, maps.templates(person), "to begin from/", zip);
-    byte[] template = templates.of(person);
-    if (template != null) {
-      zip.putNextEntry(new ZipEntry("template.docx"));
-      zip.write(template);
+    entry("template.docx", templates.of(person), zip);
+    entry("briefs.json", briefs.written(person), zip);
+    zip.finish();
+  }
+
+  private static void entry(String name, byte[] bytes, ZipOutputStream zip) throws IOException {
+    if (bytes != null) {
+      zip.putNextEntry(new ZipEntry(name));
+      zip.write(bytes);
       zip.closeEntry();
     }
-    zip.finish();
   }
 
   private void write(UUID person, List<Maps.Summary> some, String folder, ZipOutputStream zip)
@@ -55,6 +72,12 @@ public class Belongings {
       zip.putNextEntry(new ZipEntry("%s%03d %s.zip".formatted(folder, number, name)));
       whole.write(person, map.id(), zip);
       zip.closeEntry();
+      int reply = 0;
+      for (Replies.Written each : replies.written(map.id())) {
+        reply++;
+        String path = "%s%03d %s, reply %d.md".formatted(folder, number, name, reply);
+        entry(path, each.text().getBytes(StandardCharsets.UTF_8), zip);
+      }
     }
   }
 

@@ -127,11 +127,7 @@ public class Replies {
 
   /** Those of a map, the latest first. */
   public List<KeptReply> of(UUID mapId) {
-    return entities
-        .createQuery("from ReplyRow where mapId = :map order by cameAt desc", ReplyRow.class)
-        .setParameter("map", mapId)
-        .getResultList()
-        .stream()
+    return rows(mapId).stream()
         .map(
             row ->
                 new KeptReply(
@@ -142,6 +138,29 @@ public class Replies {
                     begins(row.body),
                     !row.asked.isBlank()))
         .toList();
+  }
+
+  /** A reply as it is taken along: from whom and to what, then its words. */
+  public record Written(String text) {}
+
+  /** Those of a map as they are taken along, the latest first. */
+  public List<Written> written(UUID mapId) {
+    return rows(mapId).stream()
+        .map(
+            row ->
+                new Written(
+                    "<!-- "
+                        + (row.assistant + ", " + row.brief + ", " + row.cameAt).replace("--", "—")
+                        + " -->\n\n"
+                        + row.body))
+        .toList();
+  }
+
+  private List<ReplyRow> rows(UUID mapId) {
+    return entities
+        .createQuery("from ReplyRow where mapId = :map order by cameAt desc", ReplyRow.class)
+        .setParameter("map", mapId)
+        .getResultList();
   }
 
   private static String begins(String body) {

@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jakarta.persistence.EntityManager;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -55,6 +58,27 @@ class MineTest {
         .hasSize(3)
         .anyMatch(name -> name.contains("Letting the sea back in"))
         .contains("to begin from/001 Untitled map.zip");
+  }
+
+  @Test
+  void replies_go_along_beside_their_maps(TestVisitor visitor) throws IOException {
+    UUID map = visitor.newMap();
+    Map<String, Object> reply = new HashMap<>();
+    reply.put("body", "- Sluice\n");
+    reply.put("assistant", "Local model");
+    reply.put("wish", "MORE");
+    reply.put("about", List.of());
+    reply.put("asked", "");
+    visitor.post("/api/maps/" + map + "/replies", reply);
+    Map<String, String> texts = new HashMap<>();
+    byte[] archive = visitor.get("/api/mine/archive").bytes();
+    try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
+      for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+        texts.put(entry.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
+      }
+    }
+    assertThat(texts.get("001 Untitled map, reply 1.md"))
+        .contains("Local model, more on", "Sluice");
   }
 
   @Test
