@@ -20,12 +20,15 @@ const Frame = styled.div`
   td:empty { background: ${({ theme }) => theme.shelf}; }
 `;
 
+/** So many become one map at once. */
+const MOST = 20;
+
 type BesideViewProps = {
   id: string;
   path: string;
   all: readonly KeptReply[];
-  /** Makes a map of this and another. */
-  onMerge: (other: string) => void;
+  /** Makes a map of this and others. */
+  onMerge: (others: readonly string[]) => void;
 };
 
 /** Two replies in two columns: what both have, what only one has. */
@@ -61,7 +64,12 @@ export function BesideView({ id, path, all, onMerge }: BesideViewProps) {
             </option>
           ))}
         </Select>
-        <Button onPress={() => onMerge(other)}>Make a new map of both</Button>
+        <Button onPress={() => onMerge([other])}>Make a new map of both</Button>
+        {others.length > 1 && (
+          <Button onPress={() => onMerge(others.slice(0, MOST - 1).map((reply) => reply.id))}>
+            Make a new map of all {Math.min(MOST, all.length)}
+          </Button>
+        )}
       </Row>
       <p role="status">
         {beside.error?.message ??

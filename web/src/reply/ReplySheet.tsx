@@ -160,10 +160,10 @@ function Working(props: ReplySheetProps) {
       choose(ids, false);
       await work.again();
     });
-  const merge = (other: string) =>
+  const merge = (others: readonly string[]) =>
     doing(async () => {
       const title = desk.topics.find((topic) => topic.parent === null)?.label ?? "";
-      const replies = [work.id, other];
+      const replies = [work.id, ...others];
       const path = `/api/maps/${desk.id}/merged-replies`;
       onOpenMap((await request<{ id: string }>("POST", path, { replies, title })).id);
     });

@@ -245,7 +245,7 @@ final class JsonReader {
   }
 
   private void topic(int line, int depth, String label, String note) {
-    String words = label.replaceAll("\\s+", " ").strip();
+    String words = Words.line(label);
     if (!words.isEmpty()) {
       sheet.line(OutlineLine.topic(line, depth, words, note));
     }

@@ -61,9 +61,9 @@ final class Points {
       meaning = note.substring(1, end < 0 ? note.length() : end);
       note = end < 0 ? "" : note.substring(end + 1);
     }
-    Cited label = Cited.of(item.label());
-    Cited definition = Cited.of(meaning);
-    Cited said = Cited.of(note);
+    Cited label = Cited.of(Words.line(item.label()));
+    Cited definition = Cited.of(Words.line(meaning));
+    Cited said = Cited.of(Words.clean(note));
     List<String> cites = new ArrayList<>(label.keys());
     cites.addAll(definition.keys());
     cites.addAll(said.keys());
@@ -93,6 +93,6 @@ final class Points {
     }
     String bare = counted ? ORDINAL.matcher(unsigned).replaceFirst("") : unsigned;
     String end = bare.endsWith(":") ? bare.substring(0, bare.length() - 1) : bare;
-    return end.isBlank() ? item.label() : end.strip();
+    return end.isBlank() ? Words.line(item.label()) : end.strip();
   }
 }

@@ -42,12 +42,8 @@ public final class ReplyReader {
    * @param reply as it was pasted
    */
   public static String text(String reply) {
-    String clean =
-        reply
-            .replace("\r\n", "\n")
-            .replace('\r', '\n')
-            .replaceAll("[\ufeff\u200b\u2060" + OutlineReader.MEANING + "]", "");
-    return RtfText.is(clean) ? RtfText.of(clean) : clean;
+    String clean = Words.clean(reply.replace("\r\n", "\n").replace('\r', '\n'));
+    return RtfText.is(clean) ? Words.clean(RtfText.of(clean)) : clean;
   }
 
   /**

@@ -64,7 +64,14 @@ final class Shapes {
 
   /** Whether it has more than some words. */
   static boolean words(String line, int most) {
-    return line.strip().split("\\s+", most + 2).length > most;
+    int count = 0;
+    boolean blank = true;
+    for (int i = 0; i < line.length() && count <= most; i++) {
+      boolean now = Character.isWhitespace(line.charAt(i));
+      count += blank && !now ? 1 : 0;
+      blank = now;
+    }
+    return count > most;
   }
 
   /** Whether it ends as sentences do. */

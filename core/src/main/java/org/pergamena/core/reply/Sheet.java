@@ -33,7 +33,11 @@ final class Sheet {
   }
 
   void link(Linked link) {
-    links.add(link);
+    String from = Words.line(link.from());
+    String to = Words.line(link.to());
+    if (!from.isEmpty() && !to.isEmpty()) {
+      links.add(new Linked(link.line(), from, Words.line(link.phrase()), to));
+    }
   }
 
   void repair(int line, String sentence) {

@@ -196,13 +196,13 @@ public final class Taking {
     return passages;
   }
 
+  private static String brief(String words, int most) {
+    return words.length() > most ? words.substring(0, most).strip() : words;
+  }
+
   private void rename(Difference each) {
     if (map.has(each.topic())) {
-      String label =
-          each.is().length() > Content.LONGEST_LABEL
-              ? each.is().substring(0, Content.LONGEST_LABEL).strip()
-              : each.is();
-      apply(new ContentChange.Relabel(each.topic(), label));
+      apply(new ContentChange.Relabel(each.topic(), brief(each.is(), Content.LONGEST_LABEL)));
     }
   }
 
@@ -247,10 +247,7 @@ public final class Taking {
     UUID from = end(link.from());
     UUID to = end(link.to());
     if (!from.equals(to)) {
-      String phrase =
-          link.phrase().length() > CrossLink.LONGEST_PHRASE
-              ? link.phrase().substring(0, CrossLink.LONGEST_PHRASE)
-              : link.phrase();
+      String phrase = brief(link.phrase(), CrossLink.LONGEST_PHRASE);
       apply(new LinkChange.Connect(CrossLink.of(identities.get(), from, to, phrase)));
     }
   }
@@ -263,7 +260,10 @@ public final class Taking {
     }
     Topic topic =
         Topic.of(
-            identities.get(), Content.labelled(label).withGloss(gloss -> gloss.withTrace(trace)));
+            identities.get(),
+            Content.labelled(brief(label, Content.LONGEST_LABEL))
+                .withNote(label.length() > Content.LONGEST_LABEL ? label : "")
+                .withGloss(gloss -> gloss.withTrace(trace)));
     apply(new TreeChange.AddBranch(anchor, Place.LAST, Branch.of(topic)));
     labels.put(key, topic.id());
     return topic.id();

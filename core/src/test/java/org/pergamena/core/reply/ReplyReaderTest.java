@@ -1,8 +1,11 @@
 package org.pergamena.core.reply;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.groups.Tuple.tuple;
 
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.net.URISyntaxException;
 import java.net.URL;
 import java.nio.file.Files;
@@ -76,11 +79,12 @@ class ReplyReaderTest {
           .append(i)
           .append(" on the bank: it has moved since the survey [p3f9a2c]\n");
     }
+    ThreadMXBean clock = ManagementFactory.getThreadMXBean(); // what others do costs nothing here
     long took = Long.MAX_VALUE;
-    for (int i = 0; i < 6 && took > 1_000; i++) { // the first are slower, as nothing is warm yet
-      long begun = System.nanoTime();
+    for (int i = 0; i < 12 && took > 1_000; i++) { // the first are slower, as nothing is warm yet
+      long begun = clock.getCurrentThreadCpuTime();
       assertThat(ReplyReader.read(reply.toString(), false).points()).hasSize(10_000);
-      took = Math.min(took, (System.nanoTime() - begun) / 1_000_000);
+      took = Math.min(took, (clock.getCurrentThreadCpuTime() - begun) / 1_000_000);
     }
     assertThat(took).isLessThan(1_000);
   }
@@ -99,5 +103,21 @@ class ReplyReaderTest {
     assertThat(refusal.points()).isEmpty();
     assertThat(refusal.left()).extracting(Left::why).containsExactly(Why.AROUND);
     assertThat(ReplyReader.read("", false).left()).isEmpty();
+  }
+
+  @Test
+  void what_is_no_letter_is_in_nothing_that_is_read() {
+    Reply reply =
+        ReplyReader.read(
+            "[\"Wall\\u0000s\", {\"label\": \"Mud\\ud800\", \"note\": \"a\\u0007b\\ue000\"}]",
+            false);
+    assertThat(reply.points()).extracting(Point::label).containsExactly("Walls", "Mud");
+    assertThat(reply.points().get(1).note()).isEqualTo("ab");
+    assertThat(ReplyReader.text("{\\rtf1 Wall\\u0 ?s\\par}")).isEqualTo("Walls\n\n");
+    Reply related =
+        ReplyReader.read(
+            "{\"nodes\": [], \"edges\": [{\"from\": \"a\\nb\", \"to\": \"c\", \"label\": \"x\\ny\"}]}",
+            false);
+    assertThat(related.links()).extracting("from", "phrase").containsExactly(tuple("a b", "x y"));
   }
 }

@@ -33,6 +33,11 @@ class Asks {
   private static final int MOST_OF_ONE = 2;
   private static final int MOST_KEPT = 1_000;
   private static final int LONGEST = 900_000;
+
+  /** What is still shown of an answer once it is kept as a reply. */
+  private static final int SHOWN = 20_000;
+
+  private static final Duration LONGEST_TIME = Duration.ofMinutes(15);
   private static final Duration KEPT = Duration.ofMinutes(30);
 
   /** How far a question has come. */
@@ -64,6 +69,7 @@ class Asks {
     private final UUID person;
     private final UUID map;
     private final ChatClient client;
+    private final long begun = System.nanoTime();
     private final StringBuilder text = new StringBuilder();
     private State state = State.GOING;
     private String sentence = "";
@@ -82,6 +88,9 @@ class Asks {
       text.append(words, 0, Math.min(words.length(), LONGEST - text.length()));
       if (text.length() >= LONGEST) {
         sentence = "The answer is longer than replies are; its beginning is kept.";
+        client.cancel();
+      } else if (System.nanoTime() - begun > LONGEST_TIME.toNanos()) {
+        sentence = "The answer takes longer than a quarter of an hour; its beginning is kept.";
         client.cancel();
       }
     }
@@ -102,6 +111,9 @@ class Asks {
     synchronized void end(String trouble, UUID keptAs) {
       sentence = sentence.isEmpty() ? trouble : sentence;
       reply = keptAs;
+      if (keptAs != null && text.length() > SHOWN) {
+        text.setLength(SHOWN);
+      }
       if (state == State.GOING) {
         state = sentence.isEmpty() ? State.DONE : State.FAILED;
       }

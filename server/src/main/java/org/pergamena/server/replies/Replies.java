@@ -49,6 +49,9 @@ public class Replies {
   /** The most replies that are kept with one map. */
   private static final int MOST = 200;
 
+  /** The most that all replies of a person and what was asked for them have, in code units. */
+  private static final long MOST_OF_ONE = 60_000_000;
+
   private final EntityManager entities;
   private final Maps maps;
   private final Log log;
@@ -109,9 +112,27 @@ public class Replies {
                 HttpStatus.CONFLICT,
                 MOST + " replies are kept with a map. Throw one away that is not needed.");
           }
+          requireRoom(person, row.body.length() + row.asked.length());
           entities.persist(row);
         });
     return row.id;
+  }
+
+  private void requireRoom(UUID person, long more) {
+    Long there =
+        entities
+            .createQuery(
+                "select coalesce(sum(length(body) + length(asked)), 0) from ReplyRow"
+                    + " where person = :person",
+                Long.class)
+            .setParameter("person", person)
+            .getSingleResult();
+    if (there + more > MOST_OF_ONE) {
+      throw new Refused(
+          HttpStatus.CONFLICT,
+          "Your replies have more than sixty million characters together. Throw some away that are"
+              + " not needed.");
+    }
   }
 
   private static String line(Wish wish, TopicMap map, UUID[] about) {
@@ -173,6 +194,7 @@ public class Replies {
     transactions.executeWithoutResult(
         transaction -> {
           ReplyRow row = row(mapId, id);
+          requireRoom(row.person, Math.max(0, body.length() - row.body.length()));
           row.body = ReplyReader.text(body);
           row.assistant = assistant.strip();
         });
