@@ -29,6 +29,8 @@ export type Elsewhere = {
   onPicture: (topic: string) => void;
   /** Writes out what is wanted of a text assistant. */
   onBrief: (topics: readonly string[]) => void;
+  /** Takes in what a text assistant says of topics. */
+  onReply: (topics: readonly string[]) => void;
 };
 
 const SORTS = [
@@ -44,6 +46,11 @@ export function copyingOut(topics: readonly string[], elsewhere: Elsewhere): Act
       id: "brief",
       label: "Brief for a text assistant…",
       do: () => elsewhere.onBrief(topics),
+    },
+    {
+      id: "reply",
+      label: "Bring a reply of a text assistant…",
+      do: () => elsewhere.onReply(topics),
     },
     {
       id: "copy markdown",

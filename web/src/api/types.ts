@@ -183,3 +183,6 @@ export type Beside = Schemas["Beside"];
 export type ReplyPreview = { map: PastMap; points: (string | null)[] };
 export type Assistant = Schemas["AssistantView"];
 export type Ask = Schemas["AskView"];
+export type Answers = Schemas["AnswersView"];
+export type Answer = Schemas["AnswerView"];
+export type KeptQuestion = Schemas["KeptQuestion"];

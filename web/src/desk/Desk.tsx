@@ -243,6 +243,12 @@ export const Desk = memo(function Desk(props: DeskProps) {
     },
     onPicture: (topic: string) => setOpened({ sheet: "picture", topic }),
     onBrief: (topics: readonly string[]) => setOpened({ sheet: "brief", topics }),
+    onReply: (topics: readonly string[]) =>
+      setOpened({
+        sheet: "replies",
+        asked: { ...UNASKED, about: topics.filter((id) => tree.get(id)?.parent) },
+        reply: null,
+      }),
   };
   const printed = useRef<HTMLDivElement>(null);
   usePrinting(printed);

@@ -28,6 +28,7 @@ import type { Asked } from "../reply/useReply";
 import { LeftOutSheet } from "../source/LeftOutSheet";
 import { SearchSheet } from "../source/SearchSheet";
 import { SourceSheet } from "../source/SourceSheet";
+import { AskSheet } from "../study/AskSheet";
 import { LegendSheet } from "../tags/LegendSheet";
 import { afterPaint } from "../ui/afterPaint";
 import { Sheet } from "../ui/Sheet";
@@ -42,6 +43,7 @@ export type Opened =
       sheet:
         | "add"
         | "again"
+        | "ask"
         | "compare"
         | "fresh"
         | "go"
@@ -145,6 +147,7 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         onOpenMap={props.onOpenMap}
         say={say}
       />
+      <AskSheet tree={tree} {...at("ask")} onOpen={onSource} onSelect={onSelect} />
       <RemarksSheet tree={tree} {...at("remarks")} onSelect={onSelect} />
       <LegendSheet tree={tree} actions={actions} {...at("legend")} say={say} />
       <RelationsSheet

@@ -173,6 +173,7 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
         <Popover placement="top start">
           <List aria-label="More for this map" onAction={more}>
             {sight && <Item id="loose">Add a loose topic</Item>}
+            <Item id="ask">Ask the map…</Item>
             <Item id="select">Choose all topics that…</Item>
             <Item id="relations">Relations of this map…</Item>
             <Item id="tables">Paste tables…</Item>

@@ -10,6 +10,7 @@ export type MenuAt = { topic: string; x: number; y: number };
 
 /** What can be opened for the map as a whole. */
 export type MapTool =
+  | "ask"
   | "select"
   | "relations"
   | "tables"

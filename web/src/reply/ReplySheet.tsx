@@ -181,6 +181,7 @@ function Working(props: ReplySheetProps) {
     onOpenChange(false);
     onOpen(spot);
   };
+  const about = (reply?.about ?? asked.about).flatMap((id) => tree.get(id) ?? []);
   const problem = trouble ?? work.problem;
   const ready = reply && reply.differences.length > 0;
   return (
@@ -207,6 +208,9 @@ function Working(props: ReplySheetProps) {
           <Label>Which assistant, if you wish to keep it</Label>
           <Input placeholder="not said" />
         </Field>
+        {about.length > 0 && (
+          <p>Compared with {about.map((topic) => `“${topic.label}”`).join(", ")} and below.</p>
+        )}
         {reply?.asked && <WhatWasAsked text={reply.asked} />}
         <Grow>
           <LineEditor

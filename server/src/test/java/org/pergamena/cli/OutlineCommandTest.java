@@ -2,10 +2,7 @@ package org.pergamena.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -17,15 +14,7 @@ class OutlineCommandTest {
   private static final String MEMORY = "../demo/marsh-and-memory.md";
 
   private static String printed(String... arguments) {
-    PrintStream usual = System.out;
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
-    try {
-      assertThat(OutlineCommand.run(arguments)).isZero();
-    } finally {
-      System.setOut(usual);
-    }
-    return out.toString(StandardCharsets.UTF_8);
+    return Printed.by(OutlineCommand::run, arguments);
   }
 
   @Test

@@ -40,6 +40,9 @@ final class Blocks {
 
   private boolean lastIsHead;
 
+  /** Whether text after the last topic has begun. */
+  private boolean over;
+
   private Blocks(Block block, Sheet sheet, boolean outside) {
     this.block = block;
     this.rows = block.rows();
@@ -239,9 +242,6 @@ final class Blocks {
     }
     return i + 1;
   }
-
-  /** Whether text after the last topic has begun. */
-  private boolean over;
 
   private boolean listed(int from) {
     int i = from;

@@ -1,5 +1,7 @@
 package org.pergamena.core.reply;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 
@@ -11,7 +13,7 @@ import java.util.UUID;
  */
 public record Compared(List<UUID> topics, List<Difference> differences) {
   public Compared {
-    topics = java.util.Collections.unmodifiableList(new java.util.ArrayList<>(topics));
+    topics = Collections.unmodifiableList(new ArrayList<>(topics));
     differences = List.copyOf(differences);
   }
 

@@ -2,6 +2,7 @@ package org.pergamena.core.reply;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -136,7 +137,7 @@ final class JsonReader {
     }
     Map<String, List<Node>> below = new HashMap<>();
     List<Node> roots = new ArrayList<>();
-    Set<String> ids = new java.util.HashSet<>();
+    Set<String> ids = new HashSet<>();
     array.entries().forEach(each -> identity(each).ifPresent(ids::add));
     for (Node each : array.entries()) {
       String parent =

@@ -3,6 +3,7 @@ package org.pergamena.core.reply;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Gloss;
@@ -49,7 +50,7 @@ final class Points {
   }
 
   private static String ordinal(String label) {
-    java.util.regex.Matcher found = ORDINAL.matcher(label);
+    Matcher found = ORDINAL.matcher(label);
     return found.find() ? found.group(1) : "";
   }
 

@@ -100,7 +100,7 @@ class ReplyProperties {
     return words;
   }
 
-  @Property(tries = 3000)
+  @Property(tries = 1500)
   void no_word_is_dropped_unseen_and_nothing_is_thrown(
       @ForAll("replies") String reply, @ForAll boolean pairs) {
     String text = ReplyReader.text(reply);
@@ -134,7 +134,7 @@ class ReplyProperties {
     assertThat(ReplyReader.read(reply, false)).isNotNull();
   }
 
-  @Property(tries = 20)
+  @Property(tries = 10)
   void no_text_costs_more_than_its_length_allows(@ForAll("replies") String seed) {
     String tall = (seed + "\n").repeat(400);
     String wide = seed.replace("\n", " ").repeat(500);

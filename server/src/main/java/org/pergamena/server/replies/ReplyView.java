@@ -17,6 +17,7 @@ import org.pergamena.core.reply.Reply;
 /**
  * A reply as it is read, and how it stands to its map.
  *
+ * @param about the topics that it is about, none for the whole map
  * @param brief what was asked, in a line, may be empty
  * @param asked the brief as it was sent, may be empty
  * @param onlyMore whether it was asked only for what is not there, so that what it leaves out says
@@ -26,6 +27,7 @@ record ReplyView(
     UUID id,
     String assistant,
     @Schema(types = {"string", "null"}) Brief.Wish wish,
+    List<UUID> about,
     String brief,
     String asked,
     Instant cameAt,
@@ -64,6 +66,7 @@ record ReplyView(
         row.id,
         row.assistant,
         row.wish,
+        List.of(row.about),
         row.brief,
         row.asked,
         row.cameAt,
