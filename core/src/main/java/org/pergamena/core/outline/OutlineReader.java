@@ -169,7 +169,18 @@ public final class OutlineReader {
     }
     List<Item> below = new ArrayList<>();
     items.subList(1, items.size()).forEach(i -> below.add(raised(i)));
-    return new Outline(items.get(0).label(), bare(below), outline.repairs());
+    List<Repair> repairs = new ArrayList<>(outline.repairs());
+    Item title = items.get(0);
+    if (!title.note().isBlank()) {
+      Item first = below.get(0);
+      String note = (title.note() + "\n" + first.note()).strip();
+      below.set(0, new Item(first.line(), first.level(), first.label(), note));
+      repairs.add(
+          new Repair(
+              title.line(), "text under the title, kept as a note of \"" + first.label() + "\""));
+      repairs.sort((a, b) -> Integer.compare(a.line(), b.line()));
+    }
+    return new Outline(title.label(), bare(below), repairs);
   }
 
   /** Whether both roots have topics below them. */

@@ -134,4 +134,14 @@ class OutlineReaderTest {
             assertThat(tree(OutlineReader.read("# a" + blanks + "b\n# c\n")))
                 .containsExactly("-a b", "-c"));
   }
+
+  @Test
+  void text_under_the_title_is_kept() {
+    Outline outline =
+        OutlineReader.read("# Marsh\n\nAs it was told.\n\n## Wall\n\nOld.\n## Birds\n");
+    assertThat(outline.title()).isEqualTo("Marsh");
+    assertThat(outline.items().get(0).note()).isEqualTo("As it was told.\nOld.");
+    assertThat(outline.repairs())
+        .containsExactly(new Repair(1, "text under the title, kept as a note of \"Wall\""));
+  }
 }
