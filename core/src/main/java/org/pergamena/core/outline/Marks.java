@@ -15,8 +15,9 @@ final class Marks {
   static final String BULLETS =
       "[-*+\u2022\u2013\u25cf\u25e6\u25cb\u25aa\u25ab\u25a0\u2023\u00b7\u2219]";
 
-  private static final Pattern ORDINAL =
-      Pattern.compile("\\(?([0-9]{1,3}|[a-zA-Z]|[ivxIVX]{1,4})[.)]\\s.*", Pattern.DOTALL);
+  /** An item that is counted: by what, and its words. */
+  static final Pattern ORDERED =
+      Pattern.compile("(?s)\\(?([0-9]{1,3}|[a-zA-Z]|[ivxIVX]{1,4})[.)]\\s++(.*)");
 
   private enum Kind {
     PLAIN,
@@ -58,7 +59,7 @@ final class Marks {
   }
 
   private Kind kind(String words, int depth) {
-    Matcher ordinal = ORDINAL.matcher(words);
+    Matcher ordinal = ORDERED.matcher(words);
     if (ordinal.matches()) {
       return counted(ordinal.group(1), depth);
     }

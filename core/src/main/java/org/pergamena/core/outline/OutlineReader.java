@@ -30,8 +30,6 @@ public final class OutlineReader {
   private static final Set<String> EMPTY = Set.of("-", "*", "+", "\u2022", "\u2013");
 
   private static final Pattern BULLET = Pattern.compile("(?s)" + Marks.BULLETS + "\\s++(.*)");
-  private static final Pattern ORDERED =
-      Pattern.compile("(?s)\\(?([0-9]{1,3}|[a-zA-Z]|[ivxIVX]{1,4})[.)]\\s++(.*)");
   private static final Pattern DOTTED = Pattern.compile("(?s)(\\d++(?:\\.\\d++)++)[.)]?\\s++(.*)");
   private static final Pattern NUMBER = Pattern.compile("(?s)(\\d{1,3})[.)]?\\s++(.*)");
   private static final Pattern UNDERLINE = Pattern.compile("\\s*(={3,}|-{3,})\\s*");
@@ -238,7 +236,7 @@ public final class OutlineReader {
       return;
     }
     Matcher bullet = BULLET.matcher(words);
-    Matcher ordered = ORDERED.matcher(words);
+    Matcher ordered = Marks.ORDERED.matcher(words);
     boolean item = bullet.matches() || ordered.matches();
     if (!item && marked) {
       text(number, words);

@@ -1,18 +1,26 @@
 package org.pergamena.core.reply;
 
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.pergamena.core.brief.PassageKeys;
 import org.pergamena.core.map.Evidence;
+import org.pergamena.core.map.Origin;
+import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.reply.Compared.Difference;
 
 /** What the keys and labels in a reply stand for. */
 final class Citing {
+  /** How near a passage is that an assistant named; nobody has checked it. */
+  private static final double NAMED = 0.5;
+
   private Citing() {}
 
   /** The passage of a map that each key stands for, also in its longer and shorter forms. */
@@ -36,6 +44,33 @@ final class Citing {
     Map<UUID, Evidence> all = new HashMap<>();
     map.preorder().forEach(topic -> topic.evidence().forEach(each -> all.put(each.id(), each)));
     return all;
+  }
+
+  /**
+   * The passages that some keys stand for, each once, to be linked to a topic.
+   *
+   * @param passages of a map by their keys, as {@link #passages} gives them
+   */
+  static List<Evidence> linked(
+      Collection<String> cites, Map<String, Evidence> passages, Supplier<UUID> identities) {
+    List<Evidence> linked = new ArrayList<>();
+    for (String key : cites) {
+      Evidence named = passages.get(key);
+      if (named != null && linked.stream().noneMatch(e -> e.passage().samePlace(named.passage()))) {
+        linked.add(
+            new Evidence(
+                identities.get(), named.passage(), Stance.SUPPORTS, Origin.MATCHED, NAMED));
+      }
+    }
+    return linked;
+  }
+
+  /** The passages of a map by their keys. */
+  static Map<String, Evidence> passages(TopicMap map) {
+    Map<UUID, Evidence> evidence = evidence(map);
+    Map<String, Evidence> passages = new HashMap<>();
+    keys(map).forEach((key, id) -> passages.put(key, evidence.get(id)));
+    return passages;
   }
 
   /** A label as relations name it. */

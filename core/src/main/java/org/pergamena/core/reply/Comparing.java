@@ -1,7 +1,6 @@
 package org.pergamena.core.reply;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -109,19 +108,12 @@ public final class Comparing {
     }
     links();
     missing();
-    List<UUID> topics =
-        Arrays.stream(places())
-            .mapToObj(place -> place < 0 ? null : standing.get(place).topic())
-            .toList();
-    return new Compared(topics, found);
-  }
-
-  private int[] places() {
-    int[] places = new int[offered.size()];
-    for (int i = 0; i < places.length; i++) {
-      places[i] = pairing.standing(i);
+    List<UUID> topics = new ArrayList<>();
+    for (int i = 0; i < offered.size(); i++) {
+      int to = pairing.standing(i);
+      topics.add(to < 0 ? null : standing.get(to).topic());
     }
-    return places;
+    return new Compared(topics, found);
   }
 
   private void add(

@@ -17,23 +17,18 @@ import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.map.Draft;
 import org.pergamena.core.map.Evidence;
-import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Place;
-import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.Trace;
 import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.reply.Reply.Point;
-import org.pergamena.core.source.Passage;
 
 /**
  * Makes one map of several outlines of a subject: what means the same becomes one topic, and each
  * topic says in its trace from which outlines it comes.
  */
 public final class Merging {
-  private static final double NAMED = 0.5;
-
   /** An outline with what it is called. */
   public record Named(String name, Reply reply, LocalDate on) {}
 
@@ -137,24 +132,15 @@ public final class Merging {
   private TopicMap map(String title, TopicMap passages, Supplier<UUID> identities) {
     Draft map = TopicMap.rootedAt(Topic.labelled(identities.get(), title)).draft();
     UUID root = map.map().root().id();
-    Map<String, UUID> keys = Citing.keys(passages);
-    Map<UUID, Evidence> evidence = Citing.evidence(passages);
+    Map<String, Evidence> known = Citing.passages(passages);
     Map<Node, UUID> made = new IdentityHashMap<>();
     for (Node node : nodes) {
-      List<Evidence> cited = new ArrayList<>();
-      for (String key : node.cites) {
-        Passage passage = keys.containsKey(key) ? evidence.get(keys.get(key)).passage() : null;
-        if (passage != null && cited.stream().noneMatch(e -> e.passage().samePlace(passage))) {
-          cited.add(
-              new Evidence(identities.get(), passage, Stance.SUPPORTS, Origin.MATCHED, NAMED));
-        }
-      }
       String names = node.names.stream().collect(Collectors.joining(", "));
       String brief = names.length() > Trace.LONGEST ? names.substring(0, Trace.LONGEST) : names;
       Content content =
           Content.labelled(node.label)
               .withNote(node.note)
-              .withEvidence(cited)
+              .withEvidence(Citing.linked(node.cites, known, identities))
               .withGloss(
                   gloss ->
                       gloss

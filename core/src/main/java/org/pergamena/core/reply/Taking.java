@@ -20,9 +20,7 @@ import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.EvidenceChange;
 import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.LinkChange;
-import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Place;
-import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -32,14 +30,10 @@ import org.pergamena.core.reply.Compared.Difference;
 import org.pergamena.core.reply.Compared.Kind;
 import org.pergamena.core.reply.Reply.Linked;
 import org.pergamena.core.reply.Reply.Point;
-import org.pergamena.core.source.Passage;
 
 /** Takes differences between a reply and a map into the map, as one change. */
 public final class Taking {
-  /** How near a passage is that an assistant named; nobody has checked it. */
-  private static final double NAMED = 0.5;
-
-  private final Map<UUID, Evidence> evidence;
+  private final Map<String, Evidence> passages;
 
   /** The topics that relations can name. */
   private final Map<String, UUID> labels = new HashMap<>();
@@ -50,7 +44,6 @@ public final class Taking {
   private final UUID anchor;
   private final Trace trace;
   private final Supplier<UUID> identities;
-  private final Map<String, UUID> keys;
   private final List<Change> changes = new ArrayList<>();
 
   /** What each point is on the map, as far as it is there. */
@@ -65,14 +58,13 @@ public final class Taking {
       UUID anchor,
       Trace trace,
       Supplier<UUID> identities) {
-    this.evidence = Citing.evidence(map);
+    this.passages = Citing.passages(map);
     this.map = map.draft();
     this.reply = reply;
     this.compared = compared;
     this.anchor = anchor;
     this.trace = trace;
     this.identities = identities;
-    this.keys = Citing.keys(map);
     this.parents = Entry.of(reply, Map.of()).stream().mapToInt(Entry::parent).toArray();
     for (int i = 0; i < compared.topics().size(); i++) {
       if (compared.topics().get(i) != null) {
@@ -167,33 +159,15 @@ public final class Taking {
   private void add(int point) {
     Point offered = reply.points().get(point);
     UUID parent = parent(point);
-    List<Evidence> cited = new ArrayList<>();
-    for (Passage passage : passages(offered)) {
-      cited.add(new Evidence(identities.get(), passage, Stance.SUPPORTS, Origin.MATCHED, NAMED));
-    }
     Content content =
         Content.labelled(offered.label())
             .withNote(offered.note())
-            .withEvidence(cited)
+            .withEvidence(Citing.linked(offered.cites(), passages, identities))
             .withGloss(gloss -> gloss.withDefinition(offered.definition(), false).withTrace(trace));
     Topic topic = Topic.of(identities.get(), content);
     apply(new TreeChange.AddBranch(parent, place(point, parent), Branch.of(topic)));
     topics.put(point, topic.id());
     labels.putIfAbsent(Citing.key(topic.label()), topic.id());
-  }
-
-  private List<Passage> passages(Point point) {
-    List<Passage> passages = new ArrayList<>();
-    for (String key : point.cites()) {
-      UUID id = keys.get(key);
-      if (id != null) {
-        Passage passage = evidence.get(id).passage();
-        if (passages.stream().noneMatch(passage::samePlace)) {
-          passages.add(passage);
-        }
-      }
-    }
-    return passages;
   }
 
   private static String brief(String words, int most) {
@@ -231,14 +205,11 @@ public final class Taking {
 
   /** A topic that is the same gets the passages that the reply names for it. */
   private void cite(Difference each) {
-    for (Passage passage : passages(reply.points().get(each.point()))) {
+    List<String> cites = reply.points().get(each.point()).cites();
+    for (Evidence evidence : Citing.linked(cites, passages, identities)) {
       Topic topic = map.topic(each.topic());
-      if (topic.evidence().stream().noneMatch(e -> e.passage().samePlace(passage))) {
-        apply(
-            new EvidenceChange.Link(
-                topic.id(),
-                Place.LAST,
-                new Evidence(identities.get(), passage, Stance.SUPPORTS, Origin.MATCHED, NAMED)));
+      if (topic.evidence().stream().noneMatch(e -> e.passage().samePlace(evidence.passage()))) {
+        apply(new EvidenceChange.Link(topic.id(), Place.LAST, evidence));
       }
     }
   }
