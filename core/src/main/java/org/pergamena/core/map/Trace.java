@@ -8,7 +8,7 @@ import java.time.LocalDate;
  *
  * @param assistant what it is called, may be empty
  * @param brief what was asked, in a line, may be empty
- * @param on the day on which the reply was taken in
+ * @param on the day on which the reply came
  */
 public record Trace(String assistant, String brief, LocalDate on) {
   /** The longest name and the longest line, in code units. */
