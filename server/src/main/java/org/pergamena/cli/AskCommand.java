@@ -3,23 +3,15 @@ package org.pergamena.cli;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.UUID;
 import java.util.concurrent.Callable;
-import org.pergamena.core.distil.text.Analysed;
-import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.source.Passage;
-import org.pergamena.core.source.Source;
 import org.pergamena.core.study.Answering;
 import org.pergamena.core.study.Answers;
 import org.pergamena.core.study.Answers.Answer;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import tools.jackson.databind.json.JsonMapper;
 
 /** {@code pergamena ask FILE... --question TEXT [--json]}. */
 @Command(
@@ -50,22 +42,12 @@ public final class AskCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Refusal {
-    Map<UUID, Source> sources = new HashMap<>();
-    List<Analysed> analysed = new ArrayList<>();
-    for (Path file : files) {
-      Source source = DistilCommand.source(file, UUID.randomUUID());
-      sources.put(source.id(), source);
-      analysed.add(TextAnalyser.analyse(source));
-    }
-    Answers answers = new Answering(analysed).to(question, null);
-    List<Printed> all =
-        answers.found().stream()
-            .map(answer -> printed(answer, sources.get(answer.passage().source())))
-            .toList();
+    StudyFiles read = StudyFiles.read(files);
+    Answers answers = new Answering(read.texts()).to(question, null);
+    List<Printed> all = answers.found().stream().map(answer -> printed(answer, read)).toList();
     PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
     if (json) {
-      out.println(
-          JsonMapper.builder().build().writerWithDefaultPrettyPrinter().writeValueAsString(all));
+      out.println(StudyFiles.json(all));
     } else if (all.isEmpty()) {
       out.println("The files say nothing to this, as far as its words go.");
     } else {
@@ -81,9 +63,8 @@ public final class AskCommand implements Callable<Integer> {
     return 0;
   }
 
-  private static Printed printed(Answer answer, Source source) {
+  private static Printed printed(Answer answer, StudyFiles read) {
     Passage passage = answer.passage();
-    String place = source.text().locate(passage.start()).citation();
-    return new Printed(source.name(), place, answer.strength(), passage.line());
+    return new Printed(read.file(passage), read.place(passage), answer.strength(), passage.line());
   }
 }

@@ -4,6 +4,10 @@ package org.pergamena.cli;
 final class Refusal extends Exception {
   private static final long serialVersionUID = 1L;
 
+  Refusal(String sentence) {
+    super(sentence);
+  }
+
   Refusal(String sentence, Throwable cause) {
     super(sentence, cause);
   }

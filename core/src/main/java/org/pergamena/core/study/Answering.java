@@ -9,15 +9,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.language.Tongue;
-import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
-import org.pergamena.core.source.Span;
 import org.pergamena.core.study.Answers.Answer;
 
 /**
@@ -94,14 +91,14 @@ public final class Answering {
     List<Scored> all = beside.isEmpty() ? first : ranked(question, weights);
     double best = all.isEmpty() ? 0 : all.get(0).score();
     List<Answer> found = new ArrayList<>();
-    Map<UUID, List<Topic>> topics = map == null ? Map.of() : bySource(map);
+    TopicsAt topics = new TopicsAt(map);
     Set<String> said = new HashSet<>();
     for (Scored each : all) {
       Passage passage = passage(each.place());
       boolean enough = found.size() < MOST && each.score() >= LEAST_OF_BEST * best;
       if (enough && said.add(passage.line())) {
         double strength = Math.round(100 * Math.min(1, each.covered())) / 100.0;
-        found.add(new Answer(passage, strength, under(passage, topics, map)));
+        found.add(new Answer(passage, strength, topics.of(passage)));
       }
     }
     return new Answers(
@@ -198,26 +195,5 @@ public final class Answering {
   private Passage passage(int place) {
     Analysed source = places.get(place).source();
     return Passage.of(source.source(), source.sentences().get(places.get(place).sentence()).span());
-  }
-
-  private static Map<UUID, List<Topic>> bySource(TopicMap map) {
-    Map<UUID, List<Topic>> topics = new HashMap<>();
-    for (Topic topic : map.preorder()) {
-      Set<UUID> sources = new HashSet<>();
-      topic.extent().forEach(extent -> sources.add(extent.source()));
-      topic.evidence().forEach(evidence -> sources.add(evidence.passage().source()));
-      sources.forEach(s -> topics.computeIfAbsent(s, k -> new ArrayList<>()).add(topic));
-    }
-    return topics;
-  }
-
-  private static List<UUID> under(Passage passage, Map<UUID, List<Topic>> topics, TopicMap map) {
-    Span span = passage.span();
-    return topics.getOrDefault(passage.source(), List.of()).stream()
-        .filter(topic -> topic.spans(passage.source()).stream().anyMatch(span::overlaps))
-        .sorted(Comparator.comparingInt((Topic topic) -> -map.level(topic)))
-        .map(Topic::id)
-        .limit(3)
-        .toList();
   }
 }

@@ -15,6 +15,7 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Span;
 import org.pergamena.core.source.Spans;
+import org.pergamena.core.time.TextTimes;
 
 /**
  * Puts groups and topics in the order of the events that they tell, by the dates in their
@@ -28,11 +29,12 @@ public final class Timeline {
   public Timeline(Collection<Analysed> texts) {
     this.texts = List.copyOf(texts);
     for (Analysed text : texts) {
-      Dates dates = new Dates(text.tongue());
-      String words = text.source().text().text();
+      TextTimes told = new TextTimes(text);
       for (Sentence sentence : text.sentences()) {
-        String own = words.substring(sentence.span().start(), sentence.span().end());
-        dates.next(sentence, own).ifPresent(time -> times.put(sentence, time));
+        told.of(sentence).stream()
+            .flatMap(time -> time.when().stream())
+            .findFirst()
+            .ifPresent(when -> times.put(sentence, when.middle()));
       }
     }
   }
