@@ -185,7 +185,8 @@ public record When(LocalDateTime from, LocalDateTime to, Grain grain, boolean ab
     };
   }
 
-  private LocalDateTime last() {
+  /** The beginning of its last year, month, day or whatever its grain is. */
+  LocalDateTime last() {
     return grain == Grain.SEASON ? to.minusMonths(3) : to.minus(1, grain.unit());
   }
 }

@@ -27,6 +27,7 @@ import org.pergamena.server.references.References;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
+import org.pergamena.server.study.StudyMarks;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,6 +57,7 @@ class Copies {
   private final Access access;
   private final Pictures pictures;
   private final References references;
+  private final StudyMarks marks;
 
   Copies(
       Maps maps,
@@ -64,7 +66,8 @@ class Copies {
       Limits limits,
       Access access,
       Pictures pictures,
-      References references) {
+      References references,
+      StudyMarks marks) {
     this.maps = maps;
     this.sources = sources;
     this.files = files;
@@ -72,6 +75,7 @@ class Copies {
     this.access = access;
     this.pictures = pictures;
     this.references = references;
+    this.marks = marks;
   }
 
   /** A new map of a person that is as some state of another is, with its sources. */
@@ -85,6 +89,7 @@ class Copies {
     references.copy(fromMap, copy);
     maps.fill(copy, state.with(today::of, today::of).copied(copies::get, UUID::randomUUID), true);
     pictures.bring(fromMap, copy, images(state));
+    marks.copy(fromMap, copy);
     return copy;
   }
 

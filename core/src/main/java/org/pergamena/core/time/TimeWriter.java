@@ -1,0 +1,61 @@
+package org.pergamena.core.time;
+
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+
+/** Times in words, as they stand on the screen. */
+public final class TimeWriter {
+  private static final List<String> SEASONS = List.of("spring", "summer", "autumn", "winter");
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM ", Locale.UK);
+  private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMMM ", Locale.UK);
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern(", HH:mm", Locale.UK);
+
+  private TimeWriter() {}
+
+  /** A time in words: {@code 12 March 1953}, {@code about 1890}, {@code since 1987}. */
+  public static String words(When when) {
+    String first = one(when.from(), when.grain());
+    String words = when.spans() ? first + " to " + one(when.last(), when.grain()) : first;
+    String about = when.about() && !when.spans() ? "about " : "";
+    return switch (when.bound()) {
+      case AT -> about + words;
+      case SINCE -> "since " + about + words;
+      case UNTIL -> "until " + about + words;
+    };
+  }
+
+  private static String one(LocalDateTime time, Grain grain) {
+    String year =
+        time.getYear() > 0 ? String.valueOf(time.getYear()) : (1 - time.getYear()) + " BC";
+    return switch (grain) {
+      case CENTURY -> century(time.getYear());
+      case DECADE -> year + "s";
+      case YEAR -> year;
+      case SEASON -> season(time, year);
+      case MONTH -> MONTH.format(time) + year;
+      case WEEK -> "the week of " + DAY.format(time) + year;
+      case DAY -> DAY.format(time) + year;
+      case HOUR, MINUTE -> DAY.format(time) + year + CLOCK.format(time);
+    };
+  }
+
+  private static String season(LocalDateTime time, String year) {
+    String name = SEASONS.get((time.getMonthValue() - 3) / 3);
+    return name.equals("winter")
+        ? name + " " + year + "/" + String.format(Locale.ROOT, "%02d", (time.getYear() + 1) % 100)
+        : name + " " + year;
+  }
+
+  private static String century(int firstYear) {
+    int number = firstYear / 100 + 1;
+    String suffix =
+        number % 10 == 1 && number != 11
+            ? "st"
+            : number % 10 == 2 && number != 12
+                ? "nd"
+                : number % 10 == 3 && number != 13 ? "rd" : "th";
+    return number + suffix + " century";
+  }
+}

@@ -1,0 +1,289 @@
+package org.pergamena.server.study;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.pergamena.core.map.Content;
+import org.pergamena.core.progress.Progress;
+import org.pergamena.core.source.Passage;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.study.Sprig;
+import org.pergamena.core.study.TopicsAt;
+import org.pergamena.core.study.event.Chronicle;
+import org.pergamena.core.study.event.EventMark;
+import org.pergamena.core.study.event.Happening;
+import org.pergamena.core.study.event.Happening.Said;
+import org.pergamena.core.time.TimeWriter;
+import org.pergamena.server.maps.Maps;
+import org.pergamena.server.site.Aside;
+import org.pergamena.server.site.Refused;
+import org.pergamena.server.sources.Sources;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Events in order: read, corrected by hand, put on the map. */
+@RestController
+@RequestMapping("/api/maps/{map}/events")
+class EventController {
+  private static final int LONGEST_TIME = 100;
+  private static final int LONGEST_KEY = 60;
+
+  private final Events events;
+  private final Maps maps;
+  private final Sources sources;
+  private final Sprigs sprigs;
+  private final Aside aside;
+
+  EventController(Events events, Maps maps, Sources sources, Sprigs sprigs, Aside aside) {
+    this.events = events;
+    this.maps = maps;
+    this.sources = sources;
+    this.sprigs = sprigs;
+    this.aside = aside;
+  }
+
+  /**
+   * What happened when.
+   *
+   * @param events in order
+   * @param open whose time is not known
+   * @param lost what was done to statements whose words are in no source any more
+   * @param counted the event that times are counted from, null if none are
+   */
+  record EventsView(
+      List<EventView> events, List<EventView> open, List<LostEvent> lost, CountedView counted) {}
+
+  /** What was done to a statement that is gone. */
+  record LostEvent(String key, String quote, String when, String label) {}
+
+  /**
+   * An event that times are counted from.
+   *
+   * @param when as ISO 8601-2 writes it, empty if it is not known
+   */
+  record CountedView(String event, int times, String when) {}
+
+  @GetMapping
+  CompletableFuture<EventsView> all(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    return aside.compute(visitor, progress -> view(map, progress));
+  }
+
+  private EventsView view(UUID map, Progress progress) {
+    Chronicle chronicle = events.chronicle(map, progress);
+    Map<UUID, Source> texts =
+        sources.texts(map).stream().collect(Collectors.toMap(Source::id, Function.identity()));
+    TopicsAt topics = new TopicsAt(maps.get(map).map());
+    Chronicle.Counted counted = chronicle.counted();
+    return new EventsView(
+        chronicle.events().stream().map(e -> EventView.of(e, texts, topics)).toList(),
+        chronicle.open().stream().map(e -> EventView.of(e, texts, topics)).toList(),
+        chronicle.lost().stream()
+            .map(mark -> new LostEvent(mark.key(), mark.quote(), mark.when(), mark.label()))
+            .toList(),
+        counted == null
+            ? null
+            : new CountedView(
+                counted.event(), counted.times(), counted.when().map(w -> w.iso()).orElse("")));
+  }
+
+  /**
+   * What a person does to an event; what is null stays.
+   *
+   * @param keys of all its statements
+   * @param when in words or as ISO 8601-2 writes it; empty for what the source tells
+   * @param with the key of an event that it is joined with
+   * @param apart the key of a statement that is to stand by itself
+   */
+  record EventChange(
+      @NotNull @Size(min = 1, max = 500) List<@NotBlank @Size(max = LONGEST_KEY) String> keys,
+      @Size(max = LONGEST_TIME) String when,
+      @Size(max = Content.LONGEST_LABEL) String label,
+      Boolean off,
+      @Size(max = LONGEST_KEY) String with,
+      @Size(max = LONGEST_KEY) String apart) {}
+
+  @PostMapping("/change")
+  CompletableFuture<EventsView> change(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid EventChange change) {
+    return aside.compute(
+        visitor,
+        progress -> {
+          String when = change.when() == null ? null : events.time(map, change.when());
+          if (change.apart() != null) {
+            apart(map, change.apart(), progress);
+          } else {
+            // what is said of an event is kept with its first statement
+            EventMark old = old(map, change.keys().get(0), progress);
+            events.mark(map, changed(old, change, when));
+          }
+          if (change.off() != null) {
+            for (String key : change.keys().subList(1, change.keys().size())) {
+              events.mark(map, changed(old(map, key, progress), change, null));
+            }
+          }
+          return view(map, progress);
+        });
+  }
+
+  private EventMark old(UUID map, String key, Progress progress) {
+    EventMark old = events.marked(map, key);
+    if (old != null) {
+      return old;
+    }
+    String quote =
+        said(events.chronicle(map, progress)).stream()
+            .filter(each -> each.key().equals(key))
+            .map(each -> each.passage().line())
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new Refused(
+                        HttpStatus.CONFLICT,
+                        "The sources have changed, and do not tell of this event any more. Nothing"
+                            + " was changed."));
+    return new EventMark(key, brief(quote), "", "", false, "", false, false);
+  }
+
+  private static String brief(String quote) {
+    return quote.length() > 300 ? quote.substring(0, 300) : quote;
+  }
+
+  private static List<Said> said(Chronicle chronicle) {
+    List<Said> all = new ArrayList<>();
+    chronicle.events().forEach(event -> all.addAll(event.accounts()));
+    chronicle.open().forEach(event -> all.addAll(event.accounts()));
+    return all;
+  }
+
+  private static EventMark changed(EventMark old, EventChange change, String when) {
+    return new EventMark(
+        old.key(),
+        old.quote(),
+        when == null ? old.when() : when,
+        change.label() == null ? old.label() : change.label().strip(),
+        change.off() == null ? old.off() : change.off(),
+        change.with() == null ? old.with() : change.with(),
+        change.with() == null && old.apart(),
+        old.own());
+  }
+
+  private void apart(UUID map, String key, Progress progress) {
+    EventMark old = old(map, key, progress);
+    events.mark(
+        map,
+        new EventMark(key, old.quote(), old.when(), old.label(), old.off(), "", true, old.own()));
+  }
+
+  /** Takes back all that was done to an event by hand. */
+  record EventKeys(@NotNull @Size(min = 1, max = 500) List<@NotBlank String> keys) {}
+
+  @PostMapping("/unmark")
+  CompletableFuture<EventsView> unmark(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid EventKeys keys) {
+    return aside.compute(
+        visitor,
+        progress -> {
+          events.unmark(map, keys.keys());
+          return view(map, progress);
+        });
+  }
+
+  /** An event that is in no source. */
+  record OwnEvent(
+      @NotBlank @Size(max = LONGEST_TIME) String when,
+      @NotBlank @Size(max = Content.LONGEST_LABEL) String label) {}
+
+  @PostMapping
+  CompletableFuture<EventsView> add(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid OwnEvent own) {
+    return aside.compute(
+        visitor,
+        progress -> {
+          String key = UUID.randomUUID().toString();
+          String when = events.time(map, own.when());
+          events.mark(
+              map, new EventMark(key, "", when, own.label().strip(), false, "", false, true));
+          return view(map, progress);
+        });
+  }
+
+  /** When an event was that others are counted from; empty if that is not known. */
+  record CountedTime(
+      @NotBlank @Size(max = 100) String event, @NotNull @Size(max = LONGEST_TIME) String when) {}
+
+  @PutMapping("/counted")
+  CompletableFuture<EventsView> count(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid CountedTime time) {
+    return aside.compute(
+        visitor,
+        progress -> {
+          events.count(map, time.event(), events.time(map, time.when()));
+          return view(map, progress);
+        });
+  }
+
+  /**
+   * Events that become a branch.
+   *
+   * @param id of the request, so that it is done once
+   * @param parent under which topic
+   * @param keys of the events
+   */
+  record EventBranch(
+      @NotNull UUID id,
+      @NotNull UUID parent,
+      @NotNull @Size(min = 1, max = 300, message = "need to be one to three hundred")
+          List<@NotBlank String> keys) {}
+
+  @PostMapping("/branch")
+  CompletableFuture<Sprigs.Planted> branch(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid EventBranch wish) {
+    return aside.compute(
+        visitor,
+        progress -> {
+          Chronicle chronicle = events.chronicle(map, progress);
+          List<Sprig> children = new ArrayList<>();
+          List<Happening> all = new ArrayList<>(chronicle.events());
+          all.addAll(chronicle.open());
+          for (Happening event : all) {
+            if (wish.keys().contains(event.key())) {
+              children.add(sprig(event));
+            }
+          }
+          Sprig branch = Sprig.of("Events in order", children);
+          return sprigs.plant(
+              visitor, map, wish.id(), wish.parent(), branch, "Put events on the map");
+        });
+  }
+
+  private static Sprig sprig(Happening event) {
+    String time = event.when() == null ? event.shown() : TimeWriter.words(event.when());
+    List<Passage> passages = event.accounts().stream().map(Said::passage).toList();
+    return new Sprig(time + ": " + event.label(), "", passages, List.of());
+  }
+}
