@@ -185,4 +185,17 @@ export type Assistant = Schemas["AssistantView"];
 export type Ask = Schemas["AskView"];
 export type Answers = Schemas["AnswersView"];
 export type Answer = Schemas["AnswerView"];
+export type Events = Omit<Schemas["EventsView"], "events" | "open" | "counted"> & {
+  events: HappenedEvent[];
+  open: HappenedEvent[];
+  /** The event that times are counted from. */
+  counted: Schemas["CountedView"] | null;
+};
+/** An event; its place in days since 1970, or in years after an event. */
+export type HappenedEvent = Omit<Schemas["EventView"], "from" | "to" | "after" | "basis"> & {
+  from: number | null;
+  to: number | null;
+  after: number | null;
+  basis: Schemas["EventView"]["basis"] | null;
+};
 export type KeptQuestion = Schemas["KeptQuestion"];

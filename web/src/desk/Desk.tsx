@@ -22,6 +22,8 @@ import { usePictures } from "../pictures/usePictures";
 import type { Spot } from "../reading/spot";
 import { CitingMap } from "../references/useReferences";
 import { Shelf } from "../shelf/Shelf";
+import { StudyPage } from "../study/StudyPage";
+import type { Study } from "../study/study";
 import { TablePage } from "../table/TablePage";
 import { TextButton } from "../ui/Button";
 import { Progress } from "../ui/Progress";
@@ -59,6 +61,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   // an empty map begins with its sources, whatever view one had of another
   const [begun, setBegun] = useState(false);
   const [byHand, setByHand] = useState(false);
+  const [study, setStudy] = useState<Study>("events");
   const [opened, setOpened] = useState<Opened | null>(null);
   const [looking, setLooking] = useState(false);
   const [asked, setAsked] = useState<Error | null>(null);
@@ -160,13 +163,16 @@ export const Desk = memo(function Desk(props: DeskProps) {
         setOpened({ sheet, topics: [] });
       } else if (sheet === "replies") {
         setOpened({ sheet, asked: UNASKED, reply: null });
+      } else if (sheet === "ask") {
+        setStudy("ask");
+        setShown({ first: "study", beside: null });
       } else if (sheet === "look") {
         go({ way: "look", topic: selected.id, spot: null });
       } else {
         setOpened(sheet === "tables" ? { sheet, topic: selected.id, text: "" } : { sheet });
       }
     },
-    [go, selected.id],
+    [go, selected.id, setShown],
   );
   const showAs = useCallback(
     (way: "walk" | "look") => go({ way, topic: selected.id, spot: null }),
@@ -337,6 +343,16 @@ export const Desk = memo(function Desk(props: DeskProps) {
                   {...page}
                   handle={handleOf("table")}
                   onTable={(text) => setOpened({ sheet: "tables", topic: selected.id, text })}
+                />
+              ),
+              study: () => (
+                <StudyPage
+                  key="study"
+                  {...page}
+                  handle={handleOf("study")}
+                  study={study}
+                  onStudy={setStudy}
+                  onOpen={openSpot}
                 />
               ),
             }}

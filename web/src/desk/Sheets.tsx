@@ -28,7 +28,6 @@ import type { Asked } from "../reply/useReply";
 import { LeftOutSheet } from "../source/LeftOutSheet";
 import { SearchSheet } from "../source/SearchSheet";
 import { SourceSheet } from "../source/SourceSheet";
-import { AskSheet } from "../study/AskSheet";
 import { LegendSheet } from "../tags/LegendSheet";
 import { afterPaint } from "../ui/afterPaint";
 import { Sheet } from "../ui/Sheet";
@@ -43,7 +42,6 @@ export type Opened =
       sheet:
         | "add"
         | "again"
-        | "ask"
         | "compare"
         | "fresh"
         | "go"
@@ -147,7 +145,6 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         onOpenMap={props.onOpenMap}
         say={say}
       />
-      <AskSheet tree={tree} {...at("ask")} onOpen={onSource} onSelect={onSelect} />
       <RemarksSheet tree={tree} {...at("remarks")} onSelect={onSelect} />
       <LegendSheet tree={tree} actions={actions} {...at("legend")} say={say} />
       <RelationsSheet

@@ -1,9 +1,9 @@
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useCallback, useState } from "react";
 import { ToggleButton, ToggleButtonGroup } from "react-aria-components";
 import styled from "styled-components";
 
 /** A view of the map. */
-export type View = "map" | "outline" | "table";
+export type View = "map" | "outline" | "table" | "study";
 
 /** The views in sight: one, or another beside it. */
 export type Shown = { first: View; beside: View | null };
@@ -13,6 +13,7 @@ const VIEWS = [
   ["map", "Map"],
   ["outline", "Outline"],
   ["table", "Table"],
+  ["study", "Study"],
 ] as const;
 
 const Frame = styled.div`
@@ -72,13 +73,11 @@ const Choice = styled(ToggleButton)`
 /** The views that were chosen last, kept in the browser. */
 export function useShown() {
   const [shown, setShown] = useState<Shown>(() => known(localStorage.getItem(KEY)));
-  return [
-    shown,
-    (next: Shown) => {
-      localStorage.setItem(KEY, `${next.first} ${next.beside ?? ""}`);
-      setShown(next);
-    },
-  ] as const;
+  const show = useCallback((next: Shown) => {
+    localStorage.setItem(KEY, `${next.first} ${next.beside ?? ""}`);
+    setShown(next);
+  }, []);
+  return [shown, show] as const;
 }
 
 /** Views by their names, the map alone if there are none of these names. */

@@ -10,39 +10,83 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** The map is asked, and answers with passages. */
+/** What is asked of the sources: answers, events, each with passages. */
 @ExtendWith(Browsing.class)
 class StudyTest {
+  private static Locator study(Page page, String name) {
+    return page.getByRole(
+        AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  private static void view(Page page, String name) {
+    page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("View"))
+        .getByText(name, new Locator.GetByTextOptions().setExact(true))
+        .click();
+  }
+
+  private static Locator button(Locator in, String name) {
+    return in.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name));
+  }
+
   @Test
   void a_question_is_answered_by_passages_kept_and_followed_to_its_topic(DeskPage desk) {
     desk.open();
     Page page = desk.page();
     desk.more("Ask the map…");
-    Locator sheet = page.getByRole(AriaRole.DIALOG);
-    sheet
-        .getByLabel("Question", new Locator.GetByLabelOptions().setExact(true))
-        .fill("What do the waders feed on?");
+    Locator pane = study(page, "Ask");
+    Locator question = pane.getByLabel("Question", new Locator.GetByLabelOptions().setExact(true));
+    question.fill("What do the waders feed on?");
     page.keyboard().press("Enter");
-    assertThat(sheet.getByText(Pattern.compile("passages?, the best first"))).isVisible();
-    assertThat(sheet.locator("blockquote").first()).containsText("waders");
+    assertThat(pane.getByText(Pattern.compile("passages?, the best first"))).isVisible();
+    assertThat(pane.locator("blockquote").first()).containsText("waders");
     Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
-    sheet.getByText("Keep this question").click();
-    Locator kept = sheet.getByLabel("Questions that are kept");
+    pane.getByText("Keep this question").click();
+    Locator kept = pane.getByLabel("Questions that are kept");
     assertThat(kept.getByText("What do the waders feed on?")).isVisible();
-    Locator topic = sheet.locator("article").first().getByRole(AriaRole.BUTTON).nth(1);
+    Locator topic = pane.locator("article").first().getByRole(AriaRole.BUTTON).nth(1);
     String label = topic.innerText().replaceFirst("^[0-9.]+ ", "");
     topic.click();
     assertThat(desk.title()).containsText(label);
 
-    desk.more("Ask the map…");
-    sheet
-        .getByLabel("Question", new Locator.GetByLabelOptions().setExact(true))
-        .fill("Who governs Atlantis?");
+    question.fill("Who governs Atlantis?");
     page.keyboard().press("Enter");
-    assertThat(sheet.getByText("The sources say nothing to this")).isVisible();
+    assertThat(pane.getByText("The sources say nothing to this")).isVisible();
     kept.getByText("What do the waders feed on?").click();
-    assertThat(sheet.getByText(Pattern.compile("passages?, the best first"))).isVisible();
-    sheet.locator("article").first().getByText("Read it there").click();
+    assertThat(pane.getByText(Pattern.compile("passages?, the best first"))).isVisible();
+    pane.locator("article").first().getByText("Read it there").click();
     assertThat(desk.reading()).containsText("waders");
+  }
+
+  @Test
+  void events_are_told_in_order_corrected_by_key_and_put_on_the_map(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    view(page, "Study");
+    Locator pane = study(page, "Events");
+    assertThat(pane.getByText(Pattern.compile("events that the sources put in time"))).isVisible();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    pane.getByLabel("When was the breach?").fill("12 October 2019");
+    page.keyboard().press("Enter");
+    assertThat(pane.locator("li button").getByText("winter 2019/20").first()).isVisible();
+
+    pane.getByPlaceholder("Words or a name").fill("glasswort");
+    Locator event = pane.locator("li button[aria-expanded]").first();
+    event.focus();
+    page.keyboard().press("Enter");
+    assertThat(pane.locator("blockquote").first()).containsText("lasswort");
+    Locator when = pane.getByLabel("When", new Locator.GetByLabelOptions().setExact(true));
+    when.fill("no day");
+    page.keyboard().press("Enter");
+    assertThat(pane.getByRole(AriaRole.ALERT)).containsText("is not read as a time");
+    when.fill("3 May 2020");
+    page.keyboard().press("Enter");
+    assertThat(event).containsText("3 May 2020");
+    assertThat(event).containsText("by hand");
+    button(pane, "Read in the source").first().click();
+    assertThat(desk.reading()).containsText("lasswort");
+
+    button(pane, "on the map, under").click();
+    view(page, "Map");
+    assertThat(desk.topic("Events in order")).isVisible();
   }
 }

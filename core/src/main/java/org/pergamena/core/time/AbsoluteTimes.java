@@ -67,7 +67,7 @@ final class AbsoluteTimes {
     }
     find(LEFT + month + ",?\\s+" + of + year + RIGHT, (m, text) -> date(m, text, 1, 0, 0, 3));
     find(
-        LEFT + "(" + words.season() + "),?\\s+" + of + year + RIGHT,
+        LEFT + "(" + words.season() + "),?\\s+" + of + year + "(?:/\\d{2,4})?" + RIGHT,
         (m, text) ->
             Optional.of(
                 Hit.season(

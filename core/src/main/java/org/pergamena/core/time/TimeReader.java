@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.time.RelativeTimes.Step;
 import org.pergamena.core.time.Told.Basis;
@@ -109,11 +111,20 @@ public final class TimeReader {
     if (plain.matches("\\d{3,4}")) {
       return Optional.of(When.year(Integer.parseInt(plain)));
     }
+    // years alone are years only after words that lead to them
+    return Stream.of(
+            told(plain, tongue),
+            told("from " + plain, tongue).filter(When::spans),
+            told("in " + plain, tongue))
+        .flatMap(Function.identity())
+        .findFirst();
+  }
+
+  private static Stream<When> told(String words, Tongue tongue) {
     return new TimeReader(tongue)
-        .read(plain).stream()
+        .read(words).stream()
             .filter(told -> told.basis() == Basis.STATED)
-            .findFirst()
-            .flatMap(Told::when);
+            .flatMap(told -> told.when().stream());
   }
 
   /** Takes the words of a heading: what follows may be of the day that it tells. */

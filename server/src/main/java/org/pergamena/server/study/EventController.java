@@ -27,6 +27,7 @@ import org.pergamena.server.site.Aside;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -226,6 +227,46 @@ class EventController {
               map, new EventMark(key, "", when, own.label().strip(), false, "", false, true));
           return view(map, progress);
         });
+  }
+
+  /** All events as a table. */
+  @GetMapping("/table")
+  CompletableFuture<ResponseEntity<byte[]>> table(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    return aside.compute(
+        visitor,
+        progress -> {
+          EventsView view = view(map, progress);
+          Map<UUID, String> names =
+              sources.texts(map).stream().collect(Collectors.toMap(Source::id, Source::name));
+          List<List<String>> rows = new ArrayList<>();
+          view.events().forEach(event -> rows.addAll(rows(event, names)));
+          view.open().forEach(event -> rows.addAll(rows(event, names)));
+          return StudyFiles.csv(
+              "events", List.of("when", "told as", "event", "source", "place", "passage"), rows);
+        });
+  }
+
+  private static List<List<String>> rows(EventView event, Map<UUID, String> names) {
+    if (event.off()) {
+      return List.of();
+    }
+    List<List<String>> rows = new ArrayList<>();
+    event
+        .passages()
+        .forEach(
+            passage ->
+                rows.add(
+                    List.of(
+                        event.when(),
+                        passage.time(),
+                        event.label(),
+                        names.getOrDefault(passage.source(), ""),
+                        passage.place(),
+                        passage.exact())));
+    return rows.isEmpty()
+        ? List.of(List.of(event.when(), event.shown(), event.label(), "", "", ""))
+        : rows;
   }
 
   /** When an event was that others are counted from; empty if that is not known. */

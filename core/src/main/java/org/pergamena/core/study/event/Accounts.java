@@ -10,7 +10,6 @@ import java.util.regex.Pattern;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
-import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Span;
 import org.pergamena.core.study.Naming;
@@ -22,6 +21,11 @@ final class Accounts {
   private static final int LONGEST_LABEL = 110;
   private static final int FEWEST_WORDS = 2;
   private static final Set<String> VERBS = Set.of("VERB", "AUX");
+
+  /** What leads to a word behind it. */
+  private static final Set<String> LEADING =
+      Set.of("ADP", "DET", "PRON", "CCONJ", "SCONJ", "AUX", "PART");
+
   private static final Pattern JOINT =
       Pattern.compile(
           "[;:]\\s+|,?\\s+(?:and|but|while|whereas|then|und|aber|et|mais|y|pero|ma|mas|en|maar)\\s+",
@@ -119,18 +123,18 @@ final class Accounts {
     String words = all.substring(start + from, start + to);
     Passage passage = Passage.of(text.source(), sentence.span());
     String key = Naming.key(passage.line() + (from == 0 ? "" : " " + words.strip()));
-    String label = label(words, told.start() - from, told.end() - from);
+    String label = label(sentence, words, told.start() - from, told.end() - from);
     found.add(new Account(key, passage, words.strip(), label, told, stems));
   }
 
   /** Whether a line that ends with a word has lost what the word leads to. */
-  private boolean dangling(String word) {
-    Tongue tongue = text.tongue();
-    return tongue.copula(word) || tongue.article(word) || tongue.links(word) || word.equals("that");
+  private static boolean dangling(Sentence sentence, String word) {
+    return sentence.tokens().stream()
+        .anyMatch(t -> t.surface().equals(word) && LEADING.contains(t.tag()));
   }
 
   /** A part of a sentence as a line, without its time where that stands at its beginning or end. */
-  private String label(String words, int from, int to) {
+  private static String label(Sentence sentence, String words, int from, int to) {
     String before = words.substring(0, from);
     String after = words.substring(to);
     String bare = LEAD.matcher(before).replaceFirst("");
@@ -148,7 +152,7 @@ final class Accounts {
             .replaceFirst("^[\\s,;:]+", "")
             .replaceFirst("(?i)^(?:and|but|then|so|while|whereas)\\s+", "")
             .replaceFirst("[\\s.,;:]+$", "");
-    if (line.isEmpty() || dangling(line.substring(line.lastIndexOf(' ') + 1))) {
+    if (line.isEmpty() || dangling(sentence, line.substring(line.lastIndexOf(' ') + 1))) {
       line = words.strip();
     }
     String upper = line.substring(0, 1).toUpperCase(Locale.ROOT) + line.substring(1);

@@ -3,13 +3,12 @@ import { useState } from "react";
 import { Input, Label } from "react-aria-components";
 import styled from "styled-components";
 import { request } from "../api/client";
-import type { Answer, Answers, KeptQuestion } from "../api/types";
-import type { Tree } from "../map/tree";
-import type { OpenSource } from "../reading/spot";
+import type { Answers, KeptQuestion } from "../api/types";
 import { Button, TextButton } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
-import { Sheet } from "../ui/Sheet";
 import { counted } from "../ui/words";
+import { StudyPassage } from "./StudyPassage";
+import type { PaneProps } from "./study";
 
 const Asking = styled.form`
   display: grid;
@@ -21,17 +20,6 @@ const Asking = styled.form`
 const List = styled.div`
   display: grid;
   gap: 14px;
-  max-height: 46vh;
-  overflow: auto;
-`;
-
-const One = styled.article`
-  display: grid;
-  gap: 2px;
-  padding-left: 13px;
-  border-left: 3px solid ${({ theme }) => theme.rule};
-  blockquote { margin: 0; font: 400 16px/25px ${({ theme }) => theme.reading}; }
-  small { font: 400 14px/20px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; }
 `;
 
 const Kept = styled.ul`
@@ -42,26 +30,10 @@ const Kept = styled.ul`
   b { color: ${({ theme }) => theme.rubric}; }
 `;
 
-type AskSheetProps = {
-  tree: Tree;
-  isOpen: boolean;
-  onOpenChange: (open: boolean) => void;
-  onOpen: OpenSource;
-  onSelect: (topic: string) => void;
-};
-
 /** A question in words, answered by passages; questions that are kept tell when there is more. */
-export function AskSheet(props: AskSheetProps) {
-  return (
-    <Sheet title="Ask the map" wide isOpen={props.isOpen} onOpenChange={props.onOpenChange}>
-      <Asked {...props} />
-    </Sheet>
-  );
-}
-
-function Asked({ tree, onOpenChange, onOpen, onSelect }: AskSheetProps) {
+export function AskPane({ tree, onOpen, onSelect }: PaneProps) {
   const client = useQueryClient();
-  const { id, facts, sources } = tree.desk;
+  const { id, facts } = tree.desk;
   const path = `/api/maps/${id}`;
   const [text, setText] = useState("");
   const [question, setQuestion] = useState("");
@@ -108,7 +80,7 @@ function Asked({ tree, onOpenChange, onOpen, onSelect }: AskSheetProps) {
           ask(text);
         }}
       >
-        <Field value={text} onChange={setText} maxLength={500} autoFocus>
+        <Field value={text} onChange={setText} maxLength={500}>
           <Label>Question</Label>
           <Input placeholder="When was the wall opened, and why?" />
         </Field>
@@ -132,19 +104,13 @@ function Asked({ tree, onOpenChange, onOpen, onSelect }: AskSheetProps) {
       {found && found.length > 0 && (
         <List>
           {found.map((answer) => (
-            <Found
+            <StudyPassage
               key={`${answer.source} ${answer.start}`}
-              answer={answer}
-              source={sources.find((source) => source.id === answer.source)?.name ?? ""}
+              passage={answer}
               tree={tree}
-              onOpen={(spot) => {
-                onOpenChange(false);
-                onOpen(spot);
-              }}
-              onSelect={(topic) => {
-                onOpenChange(false);
-                onSelect(topic);
-              }}
+              told={`strength ${answer.strength.toFixed(2)}`}
+              onOpen={onOpen}
+              onSelect={onSelect}
             />
           ))}
         </List>
@@ -178,45 +144,5 @@ function Asked({ tree, onOpenChange, onOpen, onSelect }: AskSheetProps) {
         </section>
       )}
     </>
-  );
-}
-
-type FoundProps = {
-  answer: Answer;
-  source: string;
-  tree: Tree;
-  onOpen: OpenSource;
-  onSelect: (topic: string) => void;
-};
-
-function Found({ answer, source, tree, onOpen, onSelect }: FoundProps) {
-  const short = answer.exact.slice(0, 60);
-  return (
-    <One>
-      <blockquote>{answer.exact}</blockquote>
-      <Row>
-        <small>
-          {source}
-          {answer.place && ` · ${answer.place}`} · strength {answer.strength.toFixed(2)}
-        </small>
-        <TextButton
-          aria-label={`Read in the source: ${short}`}
-          onPress={() => onOpen({ source: answer.source, start: answer.start, end: answer.end })}
-        >
-          Read it there
-        </TextButton>
-        {answer.topics.flatMap((id) => {
-          const topic = tree.get(id);
-          return topic ? (
-            <TextButton key={id} onPress={() => onSelect(id)}>
-              {topic.number} {topic.label}
-            </TextButton>
-          ) : (
-            []
-          );
-        })}
-        {answer.topics.length === 0 && <small>on no topic</small>}
-      </Row>
-    </One>
   );
 }

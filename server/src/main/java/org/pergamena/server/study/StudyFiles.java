@@ -1,0 +1,22 @@
+package org.pergamena.server.study;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.pergamena.formats.publish.CsvFile;
+import org.pergamena.server.site.Attachment;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+
+/** What was found, as files. */
+final class StudyFiles {
+  private StudyFiles() {}
+
+  /** A table to be kept under a name. */
+  static ResponseEntity<byte[]> csv(String name, List<String> head, List<List<String>> rows) {
+    return ResponseEntity.ok()
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.named(name + ".csv"))
+        .body(CsvFile.of(head, rows));
+  }
+}

@@ -1,0 +1,20 @@
+import type { Tree } from "../map/tree";
+import type { OpenSource } from "../reading/spot";
+
+/** What is asked of the sources: by name, in the words of the contents. */
+export const STUDIES = [
+  ["ask", "Ask"],
+  ["events", "Events"],
+] as const;
+
+export type Study = (typeof STUDIES)[number][0];
+
+/** What each of them is given. */
+export type PaneProps = {
+  tree: Tree;
+  /** The chosen topic. */
+  selected: string;
+  onOpen: OpenSource;
+  onSelect: (topic: string) => void;
+  say: (words: string) => void;
+};
