@@ -61,17 +61,13 @@ public record Told(
             : begins;
       }
       LocalDateTime start = event.from().plusHours(Math.round(first * YEAR_DAYS * 24));
-      LocalDateTime end = event.to().plusHours(Math.round((last - unitYears()) * YEAR_DAYS * 24));
+      LocalDateTime end = event.from().plusHours(Math.round(last * YEAR_DAYS * 24));
       return new When(start, later(start, end), unit, true, When.Bound.AT);
     }
 
     private LocalDateTime later(LocalDateTime start, LocalDateTime end) {
       LocalDateTime least = start.plus(1, unit.unit());
       return end.isBefore(least) ? least : end;
-    }
-
-    private double unitYears() {
-      return unit == Grain.YEAR ? 1 : 0;
     }
 
     private When turn(int year) {

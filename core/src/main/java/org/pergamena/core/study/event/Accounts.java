@@ -19,6 +19,10 @@ import org.pergamena.core.time.Told;
 /** Finds the dated statements of a text. */
 final class Accounts {
   private static final int LONGEST_LABEL = 110;
+
+  /** A sentence that is longer is none, but something written down in signs. */
+  private static final int LONGEST = 1_500;
+
   private static final int FEWEST_WORDS = 2;
   private static final Set<String> VERBS = Set.of("VERB", "AUX");
 
@@ -53,7 +57,7 @@ final class Accounts {
     TextTimes times = new TextTimes(text);
     for (Sentence sentence : text.sentences()) {
       List<Told> told = times.of(sentence);
-      if (!told.isEmpty()) {
+      if (!told.isEmpty() && sentence.span().length() <= LONGEST) {
         accounts.read(sentence, told);
       }
     }
