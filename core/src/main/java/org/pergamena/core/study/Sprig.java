@@ -54,8 +54,19 @@ public record Sprig(String label, String note, List<Passage> passages, List<Spri
     Content content =
         Content.labelled(Naming.shortened(label, Content.LONGEST_LABEL))
             .withNote(note)
-            .withEvidence(evidence);
+            .withEvidence(evidence(passages, identities));
     topics.set(at, new Topic(id, parent, below, content));
     return id;
+  }
+
+  /** Passages as those of a person, who chose them. */
+  public static List<Evidence> evidence(List<Passage> passages, Supplier<UUID> identities) {
+    return passages.stream()
+        .filter(passage -> passage.exact().length() <= Passage.LONGEST)
+        .limit(MOST_PASSAGES)
+        .map(
+            passage ->
+                new Evidence(identities.get(), passage, Stance.SUPPORTS, Origin.HAND_LINKED, 1))
+        .toList();
   }
 }

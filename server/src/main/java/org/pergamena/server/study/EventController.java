@@ -9,14 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.pergamena.core.map.Content;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.study.Sprig;
-import org.pergamena.core.study.TopicsAt;
 import org.pergamena.core.study.event.Chronicle;
 import org.pergamena.core.study.event.EventMark;
 import org.pergamena.core.study.event.Happening;
@@ -86,13 +84,11 @@ class EventController {
 
   private EventsView view(UUID map, Progress progress) {
     Chronicle chronicle = events.chronicle(map, progress);
-    Map<UUID, Source> texts =
-        sources.texts(map).stream().collect(Collectors.toMap(Source::id, Function.identity()));
-    TopicsAt topics = new TopicsAt(maps.get(map).map());
+    Studied studied = new Studied(sources.texts(map), maps.get(map).map());
     Chronicle.Counted counted = chronicle.counted();
     return new EventsView(
-        chronicle.events().stream().map(e -> EventView.of(e, texts, topics)).toList(),
-        chronicle.open().stream().map(e -> EventView.of(e, texts, topics)).toList(),
+        chronicle.events().stream().map(e -> EventView.of(e, studied)).toList(),
+        chronicle.open().stream().map(e -> EventView.of(e, studied)).toList(),
         chronicle.lost().stream()
             .map(mark -> new LostEvent(mark.key(), mark.quote(), mark.when(), mark.label()))
             .toList(),

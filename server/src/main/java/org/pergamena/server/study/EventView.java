@@ -1,10 +1,7 @@
 package org.pergamena.server.study;
 
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import org.pergamena.core.source.Source;
-import org.pergamena.core.study.TopicsAt;
 import org.pergamena.core.study.event.Happening;
 import org.pergamena.core.study.event.Happening.Said;
 import org.pergamena.core.time.Grain;
@@ -64,7 +61,7 @@ record EventView(
   /** Another event of the same, and why it is one. */
   record EventDiffers(String key, String reason) {}
 
-  static EventView of(Happening event, Map<UUID, Source> texts, TopicsAt topics) {
+  static EventView of(Happening event, Studied studied) {
     When when = event.when();
     Said first = event.accounts().isEmpty() ? null : event.accounts().get(0);
     return new EventView(
@@ -80,24 +77,24 @@ record EventView(
         first == null ? null : first.told().basis(),
         first == null ? "" : first.told().from(),
         event.accounts().stream()
-            .filter(said -> texts.containsKey(said.passage().source()))
-            .map(said -> passage(said, texts.get(said.passage().source()), topics))
+            .filter(said -> studied.has(said.passage()))
+            .map(said -> passage(said, studied.view(said.passage())))
             .toList(),
         event.differs().stream().map(d -> new EventDiffers(d.key(), d.reason())).toList(),
         event.byHand(),
         event.off());
   }
 
-  private static EventPassage passage(Said said, Source source, TopicsAt topics) {
+  private static EventPassage passage(Said said, StudiedPassage at) {
     return new EventPassage(
         said.key(),
-        source.id(),
-        said.passage().start(),
-        said.passage().end(),
-        said.passage().exact(),
+        at.source(),
+        at.start(),
+        at.end(),
+        at.exact(),
         said.words(),
-        source.place(said.passage()),
+        at.place(),
         said.told().words(),
-        topics.of(said.passage()));
+        at.topics());
   }
 }

@@ -4,14 +4,10 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Passage;
-import org.pergamena.core.source.Source;
 import org.pergamena.core.study.Answers;
 import org.pergamena.server.maps.Requires;
 import org.pergamena.server.maps.Role;
@@ -81,25 +77,24 @@ class QuestionController {
 
   private AnswersView view(UUID map, String text, Progress progress) {
     Answers answers = questions.answers(map, text, progress);
-    Map<UUID, Source> texts =
-        sources.texts(map).stream().collect(Collectors.toMap(Source::id, Function.identity()));
+    Studied studied = new Studied(sources.texts(map), null);
     return new AnswersView(
         answers.terms(),
         answers.beside(),
         answers.found().stream()
-            .filter(answer -> texts.containsKey(answer.passage().source()))
-            .map(answer -> view(answer, texts.get(answer.passage().source())))
+            .filter(answer -> studied.has(answer.passage()))
+            .map(answer -> view(answer, studied.place(answer.passage())))
             .toList());
   }
 
-  private static AnswerView view(Answers.Answer answer, Source source) {
+  private static AnswerView view(Answers.Answer answer, String place) {
     Passage passage = answer.passage();
     return new AnswerView(
         passage.source(),
         passage.start(),
         passage.end(),
         passage.exact(),
-        source.text().locate(passage.start()).citation(),
+        place,
         answer.strength(),
         answer.topics());
   }

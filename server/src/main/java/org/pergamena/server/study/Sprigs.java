@@ -1,9 +1,17 @@
 package org.pergamena.server.study;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.pergamena.core.map.Branch;
+import org.pergamena.core.map.Change;
+import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.LinkChange;
 import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.source.Passage;
+import org.pergamena.core.study.Naming;
 import org.pergamena.core.study.Sprig;
 import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Maps;
@@ -20,6 +28,13 @@ class Sprigs {
     this.maps = maps;
   }
 
+  /**
+   * A cross-link between two of what came.
+   *
+   * @param from which of the branch's own children, from 0
+   */
+  record Link(int from, int to, String phrase, List<Passage> passages) {}
+
   /** The topic that came. */
   record Planted(UUID topic) {}
 
@@ -31,12 +46,37 @@ class Sprigs {
    * @throws Refused if the topic is gone or nothing is to be put
    */
   Planted plant(UUID person, UUID mapId, UUID edit, UUID parent, Sprig sprig, String called) {
+    return plant(person, mapId, edit, parent, sprig, List.of(), called);
+  }
+
+  /** The same with cross-links between the children of the branch. */
+  Planted plant(
+      UUID person,
+      UUID mapId,
+      UUID edit,
+      UUID parent,
+      Sprig sprig,
+      List<Link> links,
+      String called) {
     if (sprig.children().isEmpty()) {
       throw new Refused(
           HttpStatus.CONFLICT,
           "The sources have changed, and have none of this any more. Look again.");
     }
     Branch branch = sprig.branch(UUID::randomUUID);
+    List<UUID> children = branch.topics().get(0).children();
+    List<Change> changes = new ArrayList<>();
+    changes.add(new TreeChange.AddBranch(parent, Place.LAST, branch));
+    for (Link link : links) {
+      changes.add(
+          new LinkChange.Connect(
+              CrossLink.of(
+                      UUID.randomUUID(),
+                      children.get(link.from()),
+                      children.get(link.to()),
+                      Naming.shortened(link.phrase(), CrossLink.LONGEST_PHRASE))
+                  .withGrounds(Sprig.evidence(link.passages(), UUID::randomUUID))));
+    }
     maps.change(
         Act.byHand(person, edit).called(called),
         mapId,
@@ -46,7 +86,7 @@ class Sprigs {
                 HttpStatus.CONFLICT,
                 "The topic that this was to come under is gone. Choose another.");
           }
-          return new TreeChange.AddBranch(parent, Place.LAST, branch);
+          return new Together(changes);
         });
     return new Planted(branch.id());
   }

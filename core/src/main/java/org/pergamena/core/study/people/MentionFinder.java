@@ -75,6 +75,9 @@ final class MentionFinder {
   private boolean opening(int i) {
     String word = tokens.get(i).surface();
     boolean begins = i == 0 || !tokens.get(i - 1).word();
+    if (names.title(word) && titled(i)) {
+      return false;
+    }
     return text.tongue().stop(word) && (begins || word.length() < 3)
         || text.tongue().measures(word)
         || text.tongue().measures(word.replaceFirst("s$", ""));

@@ -112,15 +112,6 @@ class JoiningTest {
           .lines()
           .forEach(line -> score(line, score));
     }
-    System.err.printf(
-        "%s: F1 %.3f (%d of %d, found %d), pairs %.3f %s%n",
-        set,
-        Score.f1(score.right, score.found, score.named),
-        score.right,
-        score.named,
-        score.found,
-        Score.f1(score.rightPairs, score.foundPairs, score.pairs),
-        score.wrong);
     assertThat(Score.f1(score.right, score.found, score.named))
         .as("%s", score.wrong)
         .isGreaterThanOrEqualTo(least);
