@@ -198,4 +198,7 @@ export type HappenedEvent = Omit<Schemas["EventView"], "from" | "to" | "after" |
   after: number | null;
   basis: Schemas["EventView"]["basis"] | null;
 };
+export type People = Schemas["PeopleView"];
+export type Somebody = Schemas["SomebodyView"];
+export type Tie = Schemas["TieView"];
 export type KeptQuestion = Schemas["KeptQuestion"];

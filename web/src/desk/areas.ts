@@ -9,7 +9,7 @@ export const Frame = styled.main`
     grid-template: minmax(300px, 58vh) max-content max-content / minmax(0, 1fr);
     overflow: auto;
     /* a study is read from its top to its end */
-    &:has([data-study]) { grid-template-rows: minmax(300px, 88vh) max-content max-content; }
+    &:has([data-study]) { grid-template-rows: max(300px, 82vh) max-content max-content; }
   }
   @media print { display: block; }
 `;

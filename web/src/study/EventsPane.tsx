@@ -1,19 +1,19 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { Input, Label } from "react-aria-components";
 import styled from "styled-components";
-import { request } from "../api/client";
 import type { Events, HappenedEvent } from "../api/types";
 import { Button, ButtonLink, TextButton } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
 import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
 import { EventRow } from "./EventRow";
-import { type Filter, headed, matches, type Stretch, stretch } from "./events";
+import { headed, type Stretch, stretch } from "./events";
 import { Narrow } from "./Narrow";
+import { type Filter, found, useUnder } from "./narrowing";
 import { OnTheMap } from "./OnTheMap";
 import type { PaneProps } from "./study";
 import { TimeStrip } from "./TimeStrip";
+import { useStudied } from "./useStudied";
 
 const List = styled.ol`
   list-style: none;
@@ -45,48 +45,34 @@ const Adding = styled.form`
 
 /** What happened when: on a line, as a list, each event with its passages, corrected by hand. */
 export function EventsPane({ tree, selected, onOpen, onSelect, say }: PaneProps) {
-  const client = useQueryClient();
   const { desk } = tree;
   const path = `/api/maps/${desk.id}/events`;
-  const key = ["events", desk.id, desk.facts.shelf];
+  const { data, problem, send } = useStudied<Events>(
+    "events",
+    desk.id,
+    desk.facts.shelf,
+    path,
+    say,
+  );
   const [filter, setFilter] = useState<Filter>({ source: "", topic: null, words: "" });
   const [aside, setAside] = useState(false);
   const [shown, setShown] = useState<Stretch | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [trouble, setTrouble] = useState<Error | null>(null);
   const [when, setWhen] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   const [own, setOwn] = useState({ when: "", label: "" });
-  const read = useQuery({ queryKey: key, queryFn: () => request<Events>("GET", path) });
-  const { data } = read;
-  const under = useMemo(() => {
-    const topic = tree.get(filter.topic);
-    const { topics } = tree.desk;
-    return topic
-      ? new Set(topics.filter((each) => tree.within(each, topic)).map((each) => each.id))
-      : null;
-  }, [tree, filter.topic]);
-  const doing = async (what: () => Promise<Events>, told: string) => {
-    try {
-      client.setQueryData(key, await what());
-      setTrouble(null);
-      say(told);
-      return true;
-    } catch (e) {
-      setTrouble(e instanceof Error ? e : new Error(String(e)));
-      return false;
-    }
-  };
-  const post = (to: string, body: object, told: string) =>
-    doing(() => request<Events>("POST", `${path}${to}`, body), told);
+  const under = useUnder(tree, filter);
+  const post = (to: string, body: object, told: string) => send("POST", to, body, told);
   if (!data) {
-    return read.error ? (
-      <Trouble role="alert">{read.error.message}</Trouble>
+    return problem ? (
+      <Trouble role="alert">{problem.message}</Trouble>
     ) : (
       <p role="status">Reading the sources for times…</p>
     );
   }
-  const fits = (event: HappenedEvent) => (aside || !event.off) && matches(event, filter, under);
+  const fits = (event: HappenedEvent) =>
+    (aside || !event.off) &&
+    found([event.label, event.date, event.shown], event.passages, filter, under);
   const events = data.events.filter(fits);
   const open = data.open.filter(fits);
   const dated = events.some((event) => event.from !== null);
@@ -139,16 +125,13 @@ export function EventsPane({ tree, selected, onOpen, onSelect, say }: PaneProps)
               data.open.length > 0 ? `, ${data.open.length} whose time is open` : ""
             }${differing > 0 ? `, ${differing} told with different times` : ""}.`}
       </p>
-      {(trouble ?? read.error) && (
-        <Trouble role="alert">{(trouble ?? read.error)?.message}</Trouble>
-      )}
+      {problem && <Trouble role="alert">{problem.message}</Trouble>}
       {data.counted && (
         <Counting
           onSubmit={async (event) => {
             event.preventDefault();
             const body = { event: data.counted?.event, when: when ?? data.counted?.when ?? "" };
-            const send = () => request<Events>("PUT", `${path}/counted`, body);
-            if (await doing(send, "The times are counted anew")) {
+            if (await send("PUT", "/counted", body, "The times are counted anew")) {
               setWhen(null);
               setShown(null);
             }

@@ -4,7 +4,7 @@ import styled from "styled-components";
 import type { Tree } from "../map/tree";
 import { Field, Select } from "../ui/Field";
 import { Tick } from "../ui/Tick";
-import type { Filter } from "./events";
+import type { Filter } from "./narrowing";
 
 const Frame = styled.div`
   display: flex;

@@ -5,6 +5,7 @@ import { useCommands, type ViewProps } from "../map/useCommands";
 import type { OpenSource } from "../reading/spot";
 import { AskPane } from "./AskPane";
 import { EventsPane } from "./EventsPane";
+import { PeoplePane } from "./PeoplePane";
 import { STUDIES, type Study } from "./study";
 
 const Page = styled.div`
@@ -69,7 +70,7 @@ const Foot = styled.div`
   padding: 2px 12px 6px;
 `;
 
-const PANES = { ask: AskPane, events: EventsPane };
+const PANES = { ask: AskPane, events: EventsPane, people: PeoplePane };
 
 const STILL = { panBy: () => {}, zoomBy: () => {}, fit: () => {} };
 const NO_EDITING = () => {};

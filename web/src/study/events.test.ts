@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { HappenedEvent } from "../api/types";
-import { bars, headed, matches, moved, ticks, whole, zoomed } from "./events";
+import { bars, headed, moved, ticks, whole, zoomed } from "./events";
+import { found } from "./narrowing";
 
 const DAY_MS = 86_400_000;
 
@@ -68,11 +69,13 @@ describe("events on a line", () => {
       topics: ["t"],
     };
     const told = event("The wall broke", null, null, { passages: [passage] });
+    const at = (its: Parameters<typeof found>[2], under: Parameters<typeof found>[3]) =>
+      found([told.label], told.passages, its, under);
     const filter = { source: "", topic: null, words: "" };
-    expect(matches(told, { ...filter, words: "harbour MASTER" }, null)).toBe(true);
-    expect(matches(told, { ...filter, source: "other" }, null)).toBe(false);
-    expect(matches(told, filter, new Set(["t"]))).toBe(true);
-    expect(matches(told, filter, new Set(["u"]))).toBe(false);
+    expect(at({ ...filter, words: "harbour MASTER" }, null)).toBe(true);
+    expect(at({ ...filter, source: "other" }, null)).toBe(false);
+    expect(at(filter, new Set(["t"]))).toBe(true);
+    expect(at(filter, new Set(["u"]))).toBe(false);
     expect(headed(told)).toBe("");
     expect(headed(early)).toBe("1230");
   });

@@ -6,22 +6,6 @@ const DAY_MS = 86_400_000;
 /** A stretch of the line of time, in days since 1970 or in years after an event. */
 export type Stretch = readonly [from: number, to: number];
 
-export type Filter = { source: string; topic: string | null; words: string };
-
-/** Whether an event has what is looked for; `under` are the topics of a branch. */
-export function matches(event: HappenedEvent, filter: Filter, under: ReadonlySet<string> | null) {
-  const words = filter.words.trim().toLowerCase();
-  const { passages } = event;
-  return (
-    (!filter.source || passages.some((each) => each.source === filter.source)) &&
-    (!under || passages.some((each) => each.topics.some((topic) => under.has(topic)))) &&
-    (!words ||
-      `${event.label} ${event.date} ${event.shown} ${passages.map((p) => p.exact).join(" ")}`
-        .toLowerCase()
-        .includes(words))
-  );
-}
-
 /** Where an event lies on a line; null if it does not. */
 export function stretch(event: HappenedEvent, dated: boolean): Stretch | null {
   if (dated) {

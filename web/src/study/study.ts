@@ -5,6 +5,7 @@ import type { OpenSource } from "../reading/spot";
 export const STUDIES = [
   ["ask", "Ask"],
   ["events", "Events"],
+  ["people", "People"],
 ] as const;
 
 export type Study = (typeof STUDIES)[number][0];

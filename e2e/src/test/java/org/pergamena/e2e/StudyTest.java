@@ -89,4 +89,32 @@ class StudyTest {
     view(page, "Map");
     assertThat(desk.topic("Events in order")).isVisible();
   }
+
+  @Test
+  void people_are_listed_joined_by_key_and_put_on_the_map_with_their_ties(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    view(page, "Study");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("People")).click();
+    Locator pane = study(page, "People");
+    assertThat(pane.getByText(Pattern.compile("that the sources name, the most"))).isVisible();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    Locator board = pane.locator("li button[aria-expanded]").first();
+    assertThat(board).containsText("Estuary board");
+    board.focus();
+    page.keyboard().press("Enter");
+    assertThat(pane.locator("blockquote").first()).containsText("board");
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    Locator name = pane.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true));
+    name.fill("The Ferrow estuary board");
+    page.keyboard().press("Enter");
+    assertThat(board).containsText("The Ferrow estuary board");
+    assertThat(board).containsText("by hand");
+    button(pane, "Back to what the sources tell").click();
+    assertThat(board).not().containsText("by hand");
+    pane.getByPlaceholder("Words or a name").fill("treasurer");
+    button(pane, "on the map, under").click();
+    view(page, "Map");
+    assertThat(desk.topic("People and bodies")).isVisible();
+  }
 }
