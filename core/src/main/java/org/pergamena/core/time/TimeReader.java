@@ -101,6 +101,13 @@ public final class TimeReader {
     this.forms = KNOWN.computeIfAbsent(tongue.code(), Forms::of);
   }
 
+  /** A reader of a text that is of a year, as far as it does not say otherwise. */
+  public static TimeReader in(Tongue tongue, int year) {
+    TimeReader reader = new TimeReader(tongue);
+    reader.last = When.year(year);
+    return reader;
+  }
+
   /** The time that some words tell by themselves, or ISO 8601-2; empty if they do not. */
   public static Optional<When> typed(String words, Tongue tongue) {
     Optional<When> written = Edtf.read(words);
