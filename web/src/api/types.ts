@@ -123,6 +123,7 @@ export type Edit =
   | Schemas["Move"]
   | Schemas["Link"]
   | Schemas["Unlink"]
+  | Schemas["Judge"]
   | Schemas["Connect"]
   | Schemas["Rephrase"]
   | Schemas["Disconnect"]
@@ -201,4 +202,8 @@ export type HappenedEvent = Omit<Schemas["EventView"], "from" | "to" | "after" |
 export type People = Schemas["PeopleView"];
 export type Somebody = Schemas["SomebodyView"];
 export type Tie = Schemas["TieView"];
+export type Agreement = Schemas["AgreementView"];
+export type Disputed = Schemas["DisputedView"];
+export type Stated = Schemas["StatedView"];
+export type ProposedStance = Schemas["ProposedStance"];
 export type KeptQuestion = Schemas["KeptQuestion"];

@@ -62,6 +62,17 @@ const Small = styled(TextButton)`
   @media print { display: none; }
 `;
 
+const Stance = styled.select`
+  margin-left: auto;
+  border: 0;
+  background: none;
+  font: 400 14px/20px ${({ theme }) => theme.control};
+  color: ${({ theme }) => theme.softInk};
+  cursor: pointer;
+  option { color: ${({ theme }) => theme.ink}; background: ${({ theme }) => theme.page}; }
+  @media print { display: none; }
+`;
+
 const STANCES = { SUPPORTS: "", DISPUTES: "disputes it", MENTIONS: "mentions it" } as const;
 const ORIGINS = { DISTILLED: "", HAND_LINKED: "linked by hand", MATCHED: "matched" } as const;
 
@@ -73,6 +84,7 @@ type PassageViewProps = {
   branch: number;
   onOpen: OpenSource;
   onUnlink: (evidence: string) => void;
+  onJudge: (evidence: string, stance: Passage["stance"]) => void;
   onMove: (evidence: string) => void;
   /** Makes a topic of the passage, which says these words. */
   onMakeTopic: (evidence: string, words: string) => void;
@@ -132,6 +144,17 @@ export function PassageView(props: PassageViewProps) {
           Make it a topic…
         </Small>
         <Small onPress={() => onUnlink(passage.evidence)}>Unlink</Small>
+        <Stance
+          aria-label="How it bears on the topic"
+          value={passage.stance}
+          onChange={(event) =>
+            props.onJudge(passage.evidence, event.target.value as Passage["stance"])
+          }
+        >
+          <option value="SUPPORTS">supports</option>
+          <option value="DISPUTES">disputes</option>
+          <option value="MENTIONS">mentions</option>
+        </Stance>
         {props.children}
       </Below>
     </Frame>

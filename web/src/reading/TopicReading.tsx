@@ -129,6 +129,8 @@ export function TopicReading(props: TopicReadingProps) {
     actions.edit({ type: "Unlink", topic: topic.id, evidence });
     onGone();
   };
+  const judge = (evidence: string, stance: Passage["stance"]) =>
+    actions.edit({ type: "Judge", topic: topic.id, evidence, stance });
   const above = tree.path(topic).slice(0, -1);
   const lonely = desk.topics.length === 1;
   const proposals = useProposals(desk);
@@ -216,6 +218,7 @@ export function TopicReading(props: TopicReadingProps) {
           branch={topic.branch}
           onOpen={onOpen}
           onUnlink={unlink}
+          onJudge={judge}
           onMove={props.onMovePassage}
           onMakeTopic={props.onMakeTopic}
         >

@@ -3,6 +3,7 @@ import styled from "styled-components";
 import { Toolbar } from "../map/Toolbar";
 import { useCommands, type ViewProps } from "../map/useCommands";
 import type { OpenSource } from "../reading/spot";
+import { AgreePane } from "./AgreePane";
 import { AskPane } from "./AskPane";
 import { EventsPane } from "./EventsPane";
 import { PeoplePane } from "./PeoplePane";
@@ -63,6 +64,7 @@ const Scroll = styled.div`
   grid-template-columns: minmax(0, 1fr);
   gap: 14px;
   align-content: start;
+  h3 { margin: 10px 0 8px; }
   h2 { font: 600 20px/28px ${({ theme }) => theme.reading}; }
 `;
 
@@ -70,7 +72,7 @@ const Foot = styled.div`
   padding: 2px 12px 6px;
 `;
 
-const PANES = { ask: AskPane, events: EventsPane, people: PeoplePane };
+const PANES = { ask: AskPane, events: EventsPane, people: PeoplePane, agreement: AgreePane };
 
 const STILL = { panBy: () => {}, zoomBy: () => {}, fit: () => {} };
 const NO_EDITING = () => {};
@@ -83,7 +85,7 @@ type StudyPageProps = ViewProps & {
 
 /** What the sources answer, each answer with its passages: asked, told in order, and so on. */
 export function StudyPage(props: StudyPageProps) {
-  const { tree, handle, selected, study, onStudy, onOpen, onSelect, say } = props;
+  const { tree, actions, handle, selected, study, onStudy, onOpen, onSelect, say } = props;
   useCommands(props, {
     pages: STILL,
     prefix: "study",
@@ -111,7 +113,14 @@ export function StudyPage(props: StudyPageProps) {
           ))}
         </Contents>
         <Scroll role="region" aria-label={name} tabIndex={-1}>
-          <Pane tree={tree} selected={selected} onOpen={onOpen} onSelect={onSelect} say={say} />
+          <Pane
+            tree={tree}
+            actions={actions}
+            selected={selected}
+            onOpen={onOpen}
+            onSelect={onSelect}
+            say={say}
+          />
         </Scroll>
       </Opened>
       {handle && (

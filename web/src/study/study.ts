@@ -1,3 +1,4 @@
+import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
 import type { OpenSource } from "../reading/spot";
 
@@ -6,6 +7,7 @@ export const STUDIES = [
   ["ask", "Ask"],
   ["events", "Events"],
   ["people", "People"],
+  ["agreement", "Agreement"],
 ] as const;
 
 export type Study = (typeof STUDIES)[number][0];
@@ -13,6 +15,7 @@ export type Study = (typeof STUDIES)[number][0];
 /** What each of them is given. */
 export type PaneProps = {
   tree: Tree;
+  actions: DeskActions;
   /** The chosen topic. */
   selected: string;
   onOpen: OpenSource;

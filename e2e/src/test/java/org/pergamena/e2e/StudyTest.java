@@ -117,4 +117,21 @@ class StudyTest {
     view(page, "Map");
     assertThat(desk.topic("People and bodies")).isVisible();
   }
+
+  @Test
+  void what_is_disputed_and_what_is_shared_is_told_with_passages(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    view(page, "Study");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Agreement")).click();
+    Locator pane = study(page, "Agreement");
+    assertThat(pane.getByText(Pattern.compile("that several sources say"))).isVisible();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    Locator doubted = pane.getByLabel("Said to be disputed");
+    assertThat(doubted).containsText("The treasurer did not accept the second figure");
+    Locator shared = pane.getByLabel("What several sources say");
+    assertThat(shared).containsText("coastal squeeze");
+    button(shared, "Read in the source").first().press("Enter");
+    assertThat(desk.reading()).containsText("coastal squeeze");
+  }
 }

@@ -110,6 +110,8 @@ public final class Telling {
       return "Linked a passage to " + label(link.topic());
     } else if (part instanceof EvidenceChange.Unlink unlink) {
       return "Unlinked a passage from " + label(unlink.topic());
+    } else if (part instanceof EvidenceChange.Judge judge) {
+      return "Said how a passage bears on " + label(judge.topic());
     } else if (part instanceof LinkChange link) {
       return link(link);
     } else if (part instanceof LookChange.Paint paint) {

@@ -22,6 +22,11 @@ public record Evidence(UUID id, Passage passage, Stance stance, Origin origin, d
     return new Evidence(id, newPassage, stance, origin, strength);
   }
 
+  /** The same with another stance. */
+  public Evidence withStance(Stance newStance) {
+    return new Evidence(id, passage, newStance, origin, strength);
+  }
+
   /** The same under another identity. */
   public Evidence identified(UUID newId) {
     return new Evidence(newId, passage, stance, origin, strength);

@@ -43,6 +43,23 @@ public sealed interface EvidenceChange extends Change {
     }
   }
 
+  /** Says how a passage bears on its topic. */
+  record Judge(UUID topic, UUID evidence, Stance stance) implements EvidenceChange {
+    @Override
+    public Change applyTo(Draft draft) {
+      Topic old = draft.topic(topic);
+      List<Evidence> now = new ArrayList<>(old.evidence());
+      int index = ids(now).indexOf(evidence);
+      if (index < 0) {
+        throw new MapRuleException("This passage is no longer linked to \"" + old.label() + "\".");
+      }
+      Evidence judged = now.get(index);
+      now.set(index, judged.withStance(stance));
+      draft.change(topic, content -> content.withEvidence(now));
+      return new Judge(topic, evidence, judged.stance());
+    }
+  }
+
   private static List<UUID> ids(List<Evidence> evidence) {
     return evidence.stream().map(Evidence::id).toList();
   }

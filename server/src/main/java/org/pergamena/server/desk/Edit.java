@@ -18,6 +18,7 @@ import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.MapTheme;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.Regrouping;
+import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Tag;
 import org.pergamena.core.map.TopicMap;
 
@@ -32,6 +33,7 @@ import org.pergamena.core.map.TopicMap;
   @JsonSubTypes.Type(value = Edit.Move.class, name = "Move"),
   @JsonSubTypes.Type(value = Edit.Link.class, name = "Link"),
   @JsonSubTypes.Type(value = Edit.Unlink.class, name = "Unlink"),
+  @JsonSubTypes.Type(value = Edit.Judge.class, name = "Judge"),
   @JsonSubTypes.Type(value = Edit.Connect.class, name = "Connect"),
   @JsonSubTypes.Type(value = Edit.Rephrase.class, name = "Rephrase"),
   @JsonSubTypes.Type(value = Edit.Disconnect.class, name = "Disconnect"),
@@ -140,6 +142,10 @@ public sealed interface Edit {
 
   /** Unlinks a passage from a topic. */
   record Unlink(@NotNull UUID topic, @NotNull UUID evidence) implements Edit {}
+
+  /** Says how a passage bears on its topic. */
+  record Judge(@NotNull UUID topic, @NotNull UUID evidence, @NotNull Stance stance)
+      implements Edit {}
 
   /** Links two topics outside the tree. */
   record Connect(@NotNull UUID link, @NotNull UUID from, @NotNull UUID to, @NotNull String phrase)

@@ -152,6 +152,8 @@ class Edits {
       return move(now, move);
     } else if (edit instanceof Edit.Unlink unlink) {
       return new EvidenceChange.Unlink(unlink.topic(), unlink.evidence());
+    } else if (edit instanceof Edit.Judge judge) {
+      return new EvidenceChange.Judge(judge.topic(), judge.evidence(), judge.stance());
     } else if (edit instanceof Edit.Several several) {
       return several(person, mapId, now, several, tables);
     } else if (edit instanceof Edit.Link link) {

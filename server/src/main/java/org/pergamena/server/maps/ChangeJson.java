@@ -61,6 +61,7 @@ final class ChangeJson {
     @JsonSubTypes.Type(value = ContentChange.Refill.class, name = "refill"),
     @JsonSubTypes.Type(value = EvidenceChange.Link.class, name = "link"),
     @JsonSubTypes.Type(value = EvidenceChange.Unlink.class, name = "unlink"),
+    @JsonSubTypes.Type(value = EvidenceChange.Judge.class, name = "judge"),
     @JsonSubTypes.Type(value = LinkChange.Connect.class, name = "connect"),
     @JsonSubTypes.Type(value = LinkChange.Disconnect.class, name = "disconnect"),
     @JsonSubTypes.Type(value = LinkChange.Rephrase.class, name = "rephrase"),

@@ -121,6 +121,7 @@ class ChangeJsonTest {
             new ContentChange.SetAside(WALL, true),
             new ContentChange.Refill(WALL, "It was.", List.of(), EXTENT),
             new EvidenceChange.Link(WALL, Place.LAST, EVIDENCE),
+            new EvidenceChange.Judge(WALL, EVIDENCE.id(), Stance.DISPUTES),
             new EvidenceChange.Unlink(WALL, EVIDENCE.id()),
             new EvidenceChange.Link(AGE, new Place.Nth(0), EVIDENCE),
             new TreeChange.Move(AGE, ROOT, new Place.After(WALL)),

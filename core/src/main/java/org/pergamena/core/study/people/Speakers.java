@@ -3,12 +3,17 @@ package org.pergamena.core.study.people;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
 
 /** Who says what a sentence states, where the sentence tells: <em>the treasurer said that</em>. */
 public final class Speakers {
+  /** What may stand between somebody and what they do. */
+  private static final Set<String> BETWEEN =
+      Set.of("also", "did", "does", "do", "has", "had", "not", "never", "then", "still");
+
   private Speakers() {}
 
   /** The speakers of the sentences of a text that tell theirs, by the sentences' places. */
@@ -31,12 +36,12 @@ public final class Speakers {
   }
 
   private static boolean speaks(List<Token> tokens, Mention mention, NameWords names) {
-    for (int i = 0; i < tokens.size(); i++) {
-      if (tokens.get(i).start() >= mention.span().end()) {
-        boolean also = tokens.get(i).surface().equals("also") && i + 1 < tokens.size();
-        return names.speech(tokens.get(also ? i + 1 : i).surface());
-      }
+    int at = 0;
+    while (at < tokens.size()
+        && (tokens.get(at).start() < mention.span().end()
+            || BETWEEN.contains(tokens.get(at).surface()))) {
+      at++;
     }
-    return false;
+    return at < tokens.size() && names.speech(tokens.get(at).surface());
   }
 }
