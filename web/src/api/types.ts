@@ -206,4 +206,6 @@ export type Agreement = Schemas["AgreementView"];
 export type Disputed = Schemas["DisputedView"];
 export type Stated = Schemas["StatedView"];
 export type ProposedStance = Schemas["ProposedStance"];
+export type Figures = Schemas["FiguresView"];
+export type GivenFigure = Schemas["FigureView"];
 export type KeptQuestion = Schemas["KeptQuestion"];

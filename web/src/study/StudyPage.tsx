@@ -6,6 +6,7 @@ import type { OpenSource } from "../reading/spot";
 import { AgreePane } from "./AgreePane";
 import { AskPane } from "./AskPane";
 import { EventsPane } from "./EventsPane";
+import { FiguresPane } from "./FiguresPane";
 import { PeoplePane } from "./PeoplePane";
 import { STUDIES, type Study } from "./study";
 
@@ -72,7 +73,13 @@ const Foot = styled.div`
   padding: 2px 12px 6px;
 `;
 
-const PANES = { ask: AskPane, events: EventsPane, people: PeoplePane, agreement: AgreePane };
+const PANES = {
+  ask: AskPane,
+  events: EventsPane,
+  people: PeoplePane,
+  agreement: AgreePane,
+  figures: FiguresPane,
+};
 
 const STILL = { panBy: () => {}, zoomBy: () => {}, fit: () => {} };
 const NO_EDITING = () => {};

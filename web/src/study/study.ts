@@ -8,6 +8,7 @@ export const STUDIES = [
   ["events", "Events"],
   ["people", "People"],
   ["agreement", "Agreement"],
+  ["figures", "Figures"],
 ] as const;
 
 export type Study = (typeof STUDIES)[number][0];

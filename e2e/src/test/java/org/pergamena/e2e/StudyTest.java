@@ -134,4 +134,29 @@ class StudyTest {
     button(shared, "Read in the source").first().press("Enter");
     assertThat(desk.reading()).containsText("coastal squeeze");
   }
+
+  @Test
+  void figures_are_a_table_sorted_corrected_and_held_side_by_side(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    view(page, "Study");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Figures")).click();
+    Locator pane = study(page, "Figures");
+    assertThat(pane.getByText(Pattern.compile("figures that the sources give"))).isVisible();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    assertThat(pane.getByLabel("Of the same in several sources"))
+        .containsText("one hundred and ninety metres");
+    pane.getByPlaceholder("Words or a name").fill("hectares");
+    Locator rows = pane.locator("tbody");
+    pane.locator("th button").nth(1).press("Enter");
+    assertThat(pane.locator("th[aria-sort=ascending]")).containsText("Figure");
+    Locator first = rows.first().getByRole(AriaRole.BUTTON).first();
+    first.press("Enter");
+    assertThat(rows.first().locator("blockquote")).containsText("hectares");
+    Locator of = pane.getByLabel("Of what it is");
+    of.fill("Area of what was opened");
+    page.keyboard().press("Enter");
+    assertThat(rows.filter(new Locator.FilterOptions().setHasText("Area of what was opened")))
+        .containsText("by hand");
+  }
 }
