@@ -43,14 +43,6 @@ public record Sprig(String label, String note, List<Passage> passages, List<Spri
     topics.add(null);
     List<UUID> below = new ArrayList<>();
     children.forEach(child -> below.add(child.add(id, topics, identities)));
-    List<Evidence> evidence =
-        passages.stream()
-            .filter(passage -> passage.exact().length() <= Passage.LONGEST)
-            .limit(MOST_PASSAGES)
-            .map(
-                passage ->
-                    new Evidence(identities.get(), passage, Stance.SUPPORTS, Origin.HAND_LINKED, 1))
-            .toList();
     Content content =
         Content.labelled(Naming.shortened(label, Content.LONGEST_LABEL))
             .withNote(note)

@@ -36,8 +36,15 @@ final class AbsoluteTimes {
   private final Pattern centuries;
   private final List<String> ordinals;
   private final Pattern strong;
+  private final Pattern full;
 
-  private record Finder(Pattern pattern, BiFunction<Matcher, String, Optional<Hit>> reader) {}
+  /**
+   * Finds times of one form.
+   *
+   * @param digits whether it has a digit
+   */
+  private record Finder(
+      Pattern pattern, BiFunction<Matcher, String, Optional<Hit>> reader, boolean digits) {}
 
   AbsoluteTimes(Tongue tongue) {
     this.tongue = tongue;
@@ -49,6 +56,7 @@ final class AbsoluteTimes {
             .toList();
     this.centuries = TimeWords.pattern(LEFT + "(?:" + words.any("century") + ")" + RIGHT);
     this.ordinals = ordinals();
+    this.full = TimeWords.pattern(fullMonths());
     this.strong = TimeWords.pattern(words.any("strong.year"));
     String month = "(" + words.month() + ")(\\.?)";
     String day = "(\\d{1,2})(?:" + words.any("ordinal") + ")?";
@@ -80,7 +88,7 @@ final class AbsoluteTimes {
   }
 
   private void find(String regex, BiFunction<Matcher, String, Optional<Hit>> reader) {
-    finders.add(new Finder(TimeWords.pattern(regex), reader));
+    finders.add(new Finder(TimeWords.pattern(regex), reader, regex.contains("\\d{")));
   }
 
   private String fullMonths() {
@@ -136,7 +144,7 @@ final class AbsoluteTimes {
               ? Optional.of(Hit.whole(m.start(), m.end(), When.years(begin, Grain.DECADE)))
               : Optional.empty();
         });
-    find(centuries.pattern(), (m, text) -> century(number(first(m)), m));
+    finders.add(new Finder(centuries, (m, text) -> century(number(first(m)), m), false));
     find(
         LEFT + "(?:" + words.any("century.words") + ")" + RIGHT,
         (m, text) -> century(ordinals.indexOf(m.group(1).toLowerCase(Locale.ROOT)) + 1, m));
@@ -184,7 +192,7 @@ final class AbsoluteTimes {
 
   private void clocks(List<Pattern> patterns, int hour) {
     for (Pattern pattern : patterns) {
-      finders.add(new Finder(pattern, (m, text) -> clock(m, hour)));
+      finders.add(new Finder(pattern, (m, text) -> clock(m, hour), true));
     }
     named("noon", LocalTime.NOON);
     named("midnight", LocalTime.MIDNIGHT);
@@ -267,7 +275,7 @@ final class AbsoluteTimes {
   }
 
   private boolean isFull(String month) {
-    return TimeWords.pattern(fullMonths()).matcher(month).matches();
+    return full.matcher(month).matches();
   }
 
   private Optional<Hit> month(Matcher m, String text) {
@@ -361,7 +369,11 @@ final class AbsoluteTimes {
   /** What a text tells of times, in order, without overlaps. */
   List<Hit> in(String text) {
     List<Hit> hits = new ArrayList<>();
+    boolean digits = text.chars().anyMatch(Character::isDigit);
     for (Finder finder : finders) {
+      if (finder.digits() && !digits) {
+        continue;
+      }
       Matcher m = finder.pattern().matcher(text);
       while (m.find()) {
         Optional<Hit> hit = finder.reader().apply(m, text);

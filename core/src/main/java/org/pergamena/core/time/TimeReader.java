@@ -22,7 +22,8 @@ import org.pergamena.core.time.When.Bound;
  */
 public final class TimeReader {
   private static final Map<String, Forms> KNOWN = new ConcurrentHashMap<>();
-  private static final Pattern TRIGGER = Pattern.compile("\\d");
+  private static final Pattern LETTERS = Pattern.compile("(?<!\\\\)\\p{L}{3,}");
+  private static final int MOST_KNOWN = 50_000;
   private static final int BEFORE = 30;
 
   /** As many letters of a text may tell what day it is of. */
@@ -39,7 +40,8 @@ public final class TimeReader {
       Pattern until,
       List<Pattern> parts,
       Pattern range,
-      Pattern trigger) {
+      Pattern trigger,
+      Map<String, Boolean> known) {
     static Forms of(String code) {
       TimeWords words = TimeWords.of(code);
       return new Forms(
@@ -51,34 +53,60 @@ public final class TimeReader {
           words.list("parts").stream().map(Forms::leading).toList(),
           TimeWords.pattern(
               "\\s*(?:[\u2013\u2014-]|(?:" + words.any("range") + ")\\s*\\p{L}{0,3})\\s*"),
-          TimeWords.pattern(
-              words.month()
-                  + "|"
-                  + words.season()
-                  + "|"
-                  + String.join(
-                      "|",
-                      words.list("units").isEmpty()
-                          ? List.of(TimeWords.NEVER)
-                          : words.list("units"))
-                  + "|"
-                  + words.any("noon")
-                  + "|"
-                  + words.any("midnight")
-                  + "|"
-                  + words.any("century.words")
-                  + "|"
-                  + words.any("century")
-                  + "|"
-                  + phrases(words)));
+          TimeWords.pattern(triggers(words, Tongue.of(code))),
+          new ConcurrentHashMap<>());
     }
 
-    private static String phrases(TimeWords words) {
-      List<String> all = new ArrayList<>();
-      for (String key : List.of("phrases", "today.phrases")) {
-        words.list(key).forEach(each -> all.add(each.substring(0, each.lastIndexOf('='))));
+    /** Words without which nothing but digits tells a time. */
+    private static String triggers(TimeWords words, Tongue tongue) {
+      List<String> all = new ArrayList<>(List.of(words.month(), words.season()));
+      all.addAll(words.list("units"));
+      for (String key : List.of("noon", "midnight", "century.words", "century")) {
+        Matcher letters = LETTERS.matcher(words.any(key));
+        while (letters.find()) {
+          all.add(letters.group());
+        }
       }
-      return all.isEmpty() ? TimeWords.NEVER : String.join("|", all);
+      for (String key : List.of("phrases", "today.phrases")) {
+        for (String each : words.list(key)) {
+          List<String> own = new ArrayList<>();
+          Matcher letters = LETTERS.matcher(each.substring(0, each.lastIndexOf('=')));
+          while (letters.find()) {
+            own.add(letters.group());
+          }
+          List<String> rare = own.stream().filter(word -> !tongue.stop(word)).toList();
+          all.addAll(rare.isEmpty() ? own : rare);
+        }
+      }
+      return String.join("|", all);
+    }
+
+    /** Whether a text has such a word. */
+    boolean triggered(String text) {
+      int start = -1;
+      for (int i = 0; i <= text.length(); i++) {
+        boolean letter = i < text.length() && Character.isLetter(text.charAt(i));
+        if (letter && start < 0) {
+          start = i;
+        } else if (!letter && start >= 0) {
+          if (i - start > 2 && triggers(text.substring(start, i))) {
+            return true;
+          }
+          start = -1;
+        }
+      }
+      return false;
+    }
+
+    private boolean triggers(String word) {
+      Boolean is = known.get(word);
+      if (is == null) {
+        is = trigger.matcher(word).matches();
+        if (known.size() < MOST_KNOWN) {
+          known.put(word, is);
+        }
+      }
+      return is;
     }
 
     private static Pattern leading(String alternatives) {
@@ -143,13 +171,14 @@ public final class TimeReader {
   public List<Told> read(String words) {
     boolean head = read < HEAD || words.length() <= LINE;
     read += words.length();
-    if (!TRIGGER.matcher(words).find() && !forms.trigger().matcher(words).find()) {
+    boolean triggered = forms.triggered(words);
+    if (!triggered && words.chars().noneMatch(Character::isDigit)) {
       return List.of();
     }
     List<Hit> hits = joined(words, forms.absolute().in(words));
     List<Found> found = new ArrayList<>();
     hits.forEach(hit -> found.add(new Found(hit.start(), hit.end(), hit, null)));
-    for (Step step : forms.relative().in(words)) {
+    for (Step step : triggered ? forms.relative().in(words) : List.<Step>of()) {
       if (hits.stream().noneMatch(h -> h.start() < step.end() && step.start() < h.end())) {
         found.add(new Found(step.start(), step.end(), null, step));
       }
