@@ -208,4 +208,5 @@ export type Stated = Schemas["StatedView"];
 export type ProposedStance = Schemas["ProposedStance"];
 export type Figures = Schemas["FiguresView"];
 export type GivenFigure = Schemas["FigureView"];
+export type LooseEnds = Schemas["LooseEndsView"];
 export type KeptQuestion = Schemas["KeptQuestion"];

@@ -5,6 +5,7 @@ import { useCommands, type ViewProps } from "../map/useCommands";
 import type { OpenSource } from "../reading/spot";
 import { AgreePane } from "./AgreePane";
 import { AskPane } from "./AskPane";
+import { EndsPane } from "./EndsPane";
 import { EventsPane } from "./EventsPane";
 import { FiguresPane } from "./FiguresPane";
 import { PeoplePane } from "./PeoplePane";
@@ -79,6 +80,7 @@ const PANES = {
   people: PeoplePane,
   agreement: AgreePane,
   figures: FiguresPane,
+  ends: EndsPane,
 };
 
 const STILL = { panBy: () => {}, zoomBy: () => {}, fit: () => {} };
@@ -126,6 +128,7 @@ export function StudyPage(props: StudyPageProps) {
             selected={selected}
             onOpen={onOpen}
             onSelect={onSelect}
+            onChoose={props.choice.set}
             say={say}
           />
         </Scroll>

@@ -9,6 +9,7 @@ export const STUDIES = [
   ["people", "People"],
   ["agreement", "Agreement"],
   ["figures", "Figures"],
+  ["ends", "Loose ends"],
 ] as const;
 
 export type Study = (typeof STUDIES)[number][0];
@@ -21,5 +22,7 @@ export type PaneProps = {
   selected: string;
   onOpen: OpenSource;
   onSelect: (topic: string) => void;
+  /** Chooses several topics. */
+  onChoose: (topics: readonly string[]) => void;
   say: (words: string) => void;
 };

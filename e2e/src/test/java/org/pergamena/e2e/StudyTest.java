@@ -159,4 +159,22 @@ class StudyTest {
     assertThat(rows.filter(new Locator.FilterOptions().setHasText("Area of what was opened")))
         .containsText("by hand");
   }
+
+  @Test
+  void loose_ends_are_listed_and_chosen_on_the_map(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    view(page, "Study");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Loose ends")).click();
+    Locator pane = study(page, "Loose ends");
+    assertThat(pane.getByText(Pattern.compile("relations on average"))).isVisible();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    assertThat(pane.getByLabel("What each source bears")).containsText("of its text on the map");
+    Locator first = pane.getByLabel("Key topics").locator("li button").first();
+    String label = first.innerText().replaceFirst("^[0-9.]+ ", "").strip();
+    first.press("Enter");
+    assertThat(desk.title()).containsText(label);
+    button(pane, "Choose all: Key topics").press("Enter");
+    assertThat(desk.reading()).containsText("topics");
+  }
 }
