@@ -46,6 +46,11 @@ public record Told(
   public record After(String event, double first, double last, Grain unit, int month, int season) {
     private static final double YEAR_DAYS = 365.25;
 
+    /** Its middle, in years after the event. */
+    public double middle() {
+      return (first + last) / 2;
+    }
+
     /** When it was if the event was at a time. */
     public When from(When event) {
       if (season >= 0 || month > 0) {

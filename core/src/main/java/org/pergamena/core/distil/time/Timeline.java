@@ -28,6 +28,7 @@ public final class Timeline {
   /** Reads the dates in some texts. */
   public Timeline(Collection<Analysed> texts) {
     this.texts = List.copyOf(texts);
+    Map<Sentence, Double> counted = new IdentityHashMap<>();
     for (Analysed text : texts) {
       TextTimes told = new TextTimes(text);
       for (Sentence sentence : text.sentences()) {
@@ -35,7 +36,15 @@ public final class Timeline {
             .flatMap(time -> time.when().stream())
             .findFirst()
             .ifPresent(when -> times.put(sentence, when.middle()));
+        told.of(sentence).stream()
+            .filter(time -> time.after() != null)
+            .findFirst()
+            .ifPresent(time -> counted.put(sentence, time.after().middle()));
       }
+    }
+    // without a date at all, by the years after the event that the texts count from
+    if (times.isEmpty()) {
+      times.putAll(counted);
     }
   }
 

@@ -245,7 +245,7 @@ public final class Chronicler {
     int first = given >= 0 ? given : exact.get(0);
     Account account = accounts.get(first);
     After after = reckoning.of(account.told());
-    double years = after == null || whens[first] != null ? Double.NaN : middle(after);
+    double years = after == null || whens[first] != null ? Double.NaN : after.middle();
     return new Happening(
         accounts.get(members.get(0)).key(),
         named.isEmpty() ? account.label() : named,
@@ -265,10 +265,6 @@ public final class Chronicler {
       }
     }
     return -1;
-  }
-
-  private static double middle(After after) {
-    return (after.first() + after.last()) / 2;
   }
 
   private static Said said(Account account) {

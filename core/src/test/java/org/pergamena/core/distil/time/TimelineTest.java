@@ -54,6 +54,24 @@ class TimelineTest {
         .containsExactly(Maps.id("drained"), Maps.id("broke"), Maps.id("opened"), Maps.id("held"));
   }
 
+  @Test
+  void without_dates_the_years_after_an_event_make_the_order() {
+    String words =
+        "Redshank bred in the third year after the breach. The survey began two years before the"
+            + " breach. In the first summer glasswort came.";
+    Analysed text =
+        TextAnalyser.analyse(new Source(UUID.randomUUID(), "n", SourceText.plain(words)).in("eng"));
+    Timeline timeline = new Timeline(List.of(text));
+    assertThat(timeline.empty()).isFalse();
+    List<Group> children = List.of(group(text, 0, 1), group(text, 1, 2), group(text, 2, 3));
+    Group sorted = timeline.sorted(new Group(null, List.of(), children));
+    assertThat(sorted.children().stream().map(g -> first(g.sentences().get(0), words)).toList())
+        .containsExactly("The sur", "In the ", "Redshan");
+    Analysed plain =
+        TextAnalyser.analyse(new Source(UUID.randomUUID(), "n", SourceText.plain("Mud is wet.")));
+    assertThat(new Timeline(List.of(plain)).empty()).isTrue();
+  }
+
   private static TopicMap told(TopicMap map, Source source, String topic, String words) {
     return Maps.filled(map, topic, List.of(Maps.evidence(topic + " e", source, words)), List.of());
   }
