@@ -209,4 +209,7 @@ export type ProposedStance = Schemas["ProposedStance"];
 export type Figures = Schemas["FiguresView"];
 export type GivenFigure = Schemas["FigureView"];
 export type LooseEnds = Schemas["LooseEndsView"];
+export type AllMinutes = Schemas["AllMinutes"];
+export type Minutes = Schemas["MinutesView"];
+export type MinutesPoint = Schemas["PointView"];
 export type KeptQuestion = Schemas["KeptQuestion"];

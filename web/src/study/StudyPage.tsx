@@ -8,6 +8,7 @@ import { AskPane } from "./AskPane";
 import { EndsPane } from "./EndsPane";
 import { EventsPane } from "./EventsPane";
 import { FiguresPane } from "./FiguresPane";
+import { MinutesPane } from "./MinutesPane";
 import { PeoplePane } from "./PeoplePane";
 import { STUDIES, type Study } from "./study";
 
@@ -80,6 +81,7 @@ const PANES = {
   people: PeoplePane,
   agreement: AgreePane,
   figures: FiguresPane,
+  minutes: MinutesPane,
   ends: EndsPane,
 };
 

@@ -9,6 +9,7 @@ export const STUDIES = [
   ["people", "People"],
   ["agreement", "Agreement"],
   ["figures", "Figures"],
+  ["minutes", "Minutes"],
   ["ends", "Loose ends"],
 ] as const;
 

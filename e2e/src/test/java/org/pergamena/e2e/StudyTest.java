@@ -177,4 +177,24 @@ class StudyTest {
     button(pane, "Choose all: Key topics").press("Enter");
     assertThat(desk.reading()).containsText("topics");
   }
+
+  @Test
+  void minutes_are_read_at_a_glance_corrected_and_put_on_the_map(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    view(page, "Study");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Minutes")).click();
+    Locator pane = study(page, "Minutes");
+    assertThat(pane.getByText("1 source that is minutes.")).isVisible();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    assertThat(pane).containsText("by The engineer, until the May meeting");
+    button(pane, "Correct: The engineer undertook").press("Enter");
+    Locator who = pane.getByLabel("Who", new Locator.GetByLabelOptions().setExact(true));
+    who.fill("the board's engineer");
+    page.keyboard().press("Enter");
+    assertThat(pane).containsText("by the board's engineer, until the May meeting, by hand");
+    button(pane, "Put these minutes on the map").press("Enter");
+    view(page, "Map");
+    assertThat(desk.topic("Harbour committee minutes")).isVisible();
+  }
 }
