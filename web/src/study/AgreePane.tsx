@@ -6,6 +6,7 @@ import { Button, ButtonLink, TextButton } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
 import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
+import { Lost } from "./Lost";
 import { Narrow } from "./Narrow";
 import { type Filter, found, useUnder } from "./narrowing";
 import { OnTheMap } from "./OnTheMap";
@@ -175,24 +176,13 @@ export function AgreePane(props: PaneProps) {
           </List>
         </section>
       )}
-      {data.lost.length > 0 && (
-        <section aria-label="Said of words that are gone">
-          <h3>Said of words that are no longer in the sources</h3>
-          <List>
-            {data.lost.map((lost) => (
-              <li key={lost.key}>
-                {lost.quote} {lost.settled && `– ${lost.settled}`}{" "}
-                <TextButton
-                  aria-label={`Forget: ${lost.quote.slice(0, 60)}`}
-                  onPress={() => send("POST", "/unmark", { keys: [lost.key] }, "Forgotten")}
-                >
-                  Forget
-                </TextButton>
-              </li>
-            ))}
-          </List>
-        </section>
-      )}
+      <Lost
+        lost={data.lost.map(({ key, quote, settled }) => ({
+          key,
+          words: [quote, settled].filter(Boolean).join(" – "),
+        }))}
+        onForget={(key) => send("POST", "/unmark", { keys: [key] }, "Forgotten")}
+      />
       {data.disputed.length - off + data.doubted.length > 0 && (
         <Row>
           <OnTheMap

@@ -8,6 +8,7 @@ import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
 import { EventRow } from "./EventRow";
 import { headed, type Stretch, stretch } from "./events";
+import { Lost } from "./Lost";
 import { Narrow } from "./Narrow";
 import { type Filter, found, useUnder } from "./narrowing";
 import { OnTheMap } from "./OnTheMap";
@@ -181,24 +182,13 @@ export function EventsPane({ tree, selected, onOpen, onSelect, say }: PaneProps)
           <List>{rows(open)}</List>
         </section>
       )}
-      {data.lost.length > 0 && (
-        <section aria-label="Corrected, and no longer in the sources">
-          <h3>Corrected, and no longer in the sources</h3>
-          <List>
-            {data.lost.map((lost) => (
-              <li key={lost.key}>
-                {lost.label || lost.quote} {lost.when && `(${lost.when})`}{" "}
-                <TextButton
-                  aria-label={`Forget: ${lost.label || lost.quote}`}
-                  onPress={() => post("/unmark", { keys: [lost.key] }, "Forgotten")}
-                >
-                  Forget
-                </TextButton>
-              </li>
-            ))}
-          </List>
-        </section>
-      )}
+      <Lost
+        lost={data.lost.map(({ key, label, quote, when }) => ({
+          key,
+          words: [label || quote, when].filter(Boolean).join(", "),
+        }))}
+        onForget={(key) => post("/unmark", { keys: [key] }, "Forgotten")}
+      />
       {adding ? (
         <Adding
           onSubmit={async (event) => {

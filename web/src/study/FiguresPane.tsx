@@ -8,6 +8,7 @@ import { Field, Row, Trouble } from "../ui/Field";
 import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
 import { type By, type Sorting, sorted } from "./figures";
+import { Lost } from "./Lost";
 import { Narrow } from "./Narrow";
 import { type Filter, found, useUnder } from "./narrowing";
 import { OnTheMap } from "./OnTheMap";
@@ -229,24 +230,13 @@ export function FiguresPane({ tree, selected, onOpen, onSelect, say }: PaneProps
           </table>
         </Wide>
       )}
-      {data.lost.length > 0 && (
-        <section aria-label="Corrected, and no longer in the sources">
-          <h3>Corrected, and no longer in the sources</h3>
-          <List>
-            {data.lost.map((lost) => (
-              <li key={lost.key}>
-                {lost.of} {lost.quote}{" "}
-                <TextButton
-                  aria-label={`Forget: ${lost.quote.slice(0, 60)}`}
-                  onPress={() => send("POST", "/unmark", { keys: [lost.key] }, "Forgotten")}
-                >
-                  Forget
-                </TextButton>
-              </li>
-            ))}
-          </List>
-        </section>
-      )}
+      <Lost
+        lost={data.lost.map(({ key, of, quote }) => ({
+          key,
+          words: [of, quote].filter(Boolean).join(": "),
+        }))}
+        onForget={(key) => send("POST", "/unmark", { keys: [key] }, "Forgotten")}
+      />
       {listed.length > 0 && (
         <Row>
           <OnTheMap

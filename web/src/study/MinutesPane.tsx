@@ -5,6 +5,7 @@ import type { AllMinutes, Minutes, MinutesPoint } from "../api/types";
 import { Button, ButtonLink, TextButton } from "../ui/Button";
 import { Field, Row, Select, Trouble } from "../ui/Field";
 import { counted } from "../ui/words";
+import { Lost } from "./Lost";
 import { OnTheMap } from "./OnTheMap";
 import { StudyPassage } from "./StudyPassage";
 import type { PaneProps } from "./study";
@@ -174,24 +175,10 @@ export function MinutesPane({ tree, selected, onOpen, onSelect, say }: PaneProps
           </Row>
         </section>
       ))}
-      {data.lost.length > 0 && (
-        <section aria-label="Corrected, and no longer in the sources">
-          <h3>Corrected, and no longer in the sources</h3>
-          <Items>
-            {data.lost.map((lost) => (
-              <li key={lost.key}>
-                {KINDS[lost.kind]}: {lost.quote}{" "}
-                <TextButton
-                  aria-label={`Forget: ${lost.quote.slice(0, 60)}`}
-                  onPress={() => send("POST", "/unmark", { keys: [lost.key] }, "Forgotten")}
-                >
-                  Forget
-                </TextButton>
-              </li>
-            ))}
-          </Items>
-        </section>
-      )}
+      <Lost
+        lost={data.lost.map(({ key, kind, quote }) => ({ key, words: `${KINDS[kind]}: ${quote}` }))}
+        onForget={(key) => send("POST", "/unmark", { keys: [key] }, "Forgotten")}
+      />
       {shown.length > 0 && (
         <Row>
           <ButtonLink href={`${path}/table`} download="minutes.csv">

@@ -1,10 +1,11 @@
 import { useState } from "react";
 import styled from "styled-components";
 import type { People, Somebody } from "../api/types";
-import { ButtonLink, TextButton } from "../ui/Button";
+import { ButtonLink } from "../ui/Button";
 import { Row, Trouble } from "../ui/Field";
 import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
+import { Lost } from "./Lost";
 import { Narrow } from "./Narrow";
 import { Network } from "./Network";
 import { type Filter, found, useUnder } from "./narrowing";
@@ -105,24 +106,10 @@ export function PeoplePane({ tree, selected, onOpen, onSelect, say }: PaneProps)
           <Network people={onMap} ties={data.ties} chosen={chosen} onChoose={choose} />
         )}
       </Beside>
-      {data.lost.length > 0 && (
-        <section aria-label="Corrected, and no longer in the sources">
-          <h3>Corrected, and no longer in the sources</h3>
-          <List>
-            {data.lost.map((lost) => (
-              <li key={lost.words}>
-                {lost.name || lost.words}{" "}
-                <TextButton
-                  aria-label={`Forget: ${lost.words}`}
-                  onPress={() => send("POST", "/unmark", { words: [lost.words] }, "Forgotten")}
-                >
-                  Forget
-                </TextButton>
-              </li>
-            ))}
-          </List>
-        </section>
-      )}
+      <Lost
+        lost={data.lost.map(({ words, name }) => ({ key: words, words: name || words }))}
+        onForget={(words) => send("POST", "/unmark", { words: [words] }, "Forgotten")}
+      />
       {onMap.length > 0 && (
         <Row>
           <OnTheMap
