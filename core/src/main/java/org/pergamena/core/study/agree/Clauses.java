@@ -30,7 +30,8 @@ final class Clauses {
           (mark || joint) && states(tokens, from, i) && states(tokens, i + 1, next(tokens, i + 1));
       if (cuts) {
         parts.add(part(sentence, from, i));
-        from = i + 1;
+        boolean also = mark && JOINTS.contains(tokens.get(i + 1).tag());
+        from = also ? i + 2 : i + 1;
       }
     }
     parts.add(part(sentence, from, tokens.size()));
