@@ -1,9 +1,10 @@
 import type { ReactNode } from "react";
-import { Button as AriaButton } from "react-aria-components";
+import { Button as AriaButton, Menu, MenuItem, MenuTrigger, Popover } from "react-aria-components";
 import styled from "styled-components";
 import type { Passage, Source } from "../api/types";
 import { pigment } from "../theme/tokens";
 import { TextButton } from "../ui/Button";
+import { menuItem, menuList } from "../ui/menu";
 import { carry } from "./carried";
 import type { OpenSource } from "./spot";
 
@@ -62,18 +63,13 @@ const Small = styled(TextButton)`
   @media print { display: none; }
 `;
 
-const Stance = styled.select`
-  margin-left: auto;
-  border: 0;
-  background: none;
-  font: 400 14px/20px ${({ theme }) => theme.control};
-  color: ${({ theme }) => theme.softInk};
-  cursor: pointer;
-  option { color: ${({ theme }) => theme.ink}; background: ${({ theme }) => theme.page}; }
-  @media print { display: none; }
+const List = styled(Menu)`${menuList}`;
+const Item = styled(MenuItem)`
+  ${menuItem}
+  &[data-selected]::after { content: " \2713"; }
 `;
 
-const STANCES = { SUPPORTS: "", DISPUTES: "disputes it", MENTIONS: "mentions it" } as const;
+const BEARS = { SUPPORTS: "Supports", DISPUTES: "Disputes", MENTIONS: "Mentions" } as const;
 const ORIGINS = { DISTILLED: "", HAND_LINKED: "linked by hand", MATCHED: "matched" } as const;
 
 type PassageViewProps = {
@@ -95,7 +91,7 @@ type PassageViewProps = {
 /** A passage with the words around it; pressing it opens the source there. */
 export function PassageView(props: PassageViewProps) {
   const { passage, source, branch, onOpen, onUnlink } = props;
-  const said = [STANCES[passage.stance], ORIGINS[passage.origin]].filter(Boolean).join(", ");
+  const said = ORIGINS[passage.origin];
   return (
     <Frame style={{ borderColor: pigment(branch) }}>
       <Where
@@ -144,17 +140,25 @@ export function PassageView(props: PassageViewProps) {
           Make it a topic…
         </Small>
         <Small onPress={() => onUnlink(passage.evidence)}>Unlink</Small>
-        <Stance
-          aria-label="How it bears on the topic"
-          value={passage.stance}
-          onChange={(event) =>
-            props.onJudge(passage.evidence, event.target.value as Passage["stance"])
-          }
-        >
-          <option value="SUPPORTS">supports</option>
-          <option value="DISPUTES">disputes</option>
-          <option value="MENTIONS">mentions</option>
-        </Stance>
+        <MenuTrigger>
+          <Small aria-label={`How it bears on the topic: ${BEARS[passage.stance]}`}>
+            {BEARS[passage.stance]}
+          </Small>
+          <Popover>
+            <List
+              aria-label="How it bears on the topic"
+              selectionMode="single"
+              selectedKeys={[passage.stance]}
+              onAction={(key) => props.onJudge(passage.evidence, key as Passage["stance"])}
+            >
+              {Object.entries(BEARS).map(([stance, words]) => (
+                <Item key={stance} id={stance}>
+                  {words}
+                </Item>
+              ))}
+            </List>
+          </Popover>
+        </MenuTrigger>
         {props.children}
       </Below>
     </Frame>
