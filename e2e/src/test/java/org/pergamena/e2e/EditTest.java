@@ -333,4 +333,18 @@ class EditTest {
     desk.button("Undo").click();
     assertThat(desk.topic("Before the crash")).isVisible();
   }
+
+  @Test
+  void how_a_passage_bears_on_its_topic_is_said_by_key_and_undone(DeskPage desk) {
+    desk.open();
+    desk.someLeaf().click();
+    Locator bears = desk.reading().getByLabel(Pattern.compile("^How it bears on")).first();
+    assertThat(bears).hasText("Supports");
+    bears.press("Enter");
+    desk.page().keyboard().press("ArrowDown");
+    desk.page().keyboard().press("Enter");
+    assertThat(bears).hasText("Disputes");
+    desk.button("Undo").click();
+    assertThat(bears).hasText("Supports");
+  }
 }
