@@ -102,8 +102,8 @@ export function EndsPane({ tree, onOpen, onSelect, onChoose, say }: PaneProps) {
     <>
       <h2>Most connected and loose ends</h2>
       <p role="status">
-        A topic has {data.mean} relations on average: to the one above it, to those below, and by
-        cross-links.
+        A topic that is related has {data.mean} relations on average: to the one above it and those
+        below, the root aside, and by cross-links.
       </p>
       <Topics
         title="Key topics"

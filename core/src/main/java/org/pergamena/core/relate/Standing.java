@@ -43,12 +43,25 @@ public record Standing(
         }
       }
     }
-    double average = related.stream().mapToInt(relations::get).average().orElse(0);
+    double average = average(relations);
     List<UUID> key = new ArrayList<>(related);
     key.removeIf(id -> relations.get(id) <= average);
     key.sort(Comparator.comparing((UUID id) -> -relations.get(id)));
     List<UUID> ends = related.stream().filter(id -> relations.get(id) == 1).toList();
     return new Standing(relations, key, ends, central(related, relations, beside));
+  }
+
+  /** Number of relations on average of the topics that have any. */
+  public double average() {
+    return average(relations);
+  }
+
+  private static double average(Map<UUID, Integer> relations) {
+    return relations.values().stream()
+        .mapToInt(Integer::intValue)
+        .filter(count -> count > 0)
+        .average()
+        .orElse(0);
   }
 
   /** The topics that each is related to, once for every relation. */

@@ -42,7 +42,7 @@ class LooseEndsController {
   /**
    * What a map leans on, and its loose ends.
    *
-   * @param mean number of relations of a topic on average
+   * @param mean number of relations on average of the topics that have any
    * @param left the longest parts of sources that are on no topic
    */
   record LooseEndsView(

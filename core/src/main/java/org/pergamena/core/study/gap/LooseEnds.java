@@ -8,19 +8,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.pergamena.core.analysis.Coverage;
 import org.pergamena.core.analysis.LeftOut;
 import org.pergamena.core.analysis.Support;
-import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.relate.Standing;
 import org.pergamena.core.source.Source;
 
 /**
  * What a map leans on, and where it has loose ends. Topics that are set aside do not count.
  *
- * @param mean number of relations of a topic on average
+ * @param mean number of relations on average of the topics that have any, as {@link Standing} has
+ *     it
  * @param key topics with more relations than that, those with the most first
  * @param ends topics with one relation alone, in the map's order
  * @param single topics whose passages are all of one source, if there are several sources
@@ -47,7 +49,7 @@ public record LooseEnds(
     left = List.copyOf(left);
   }
 
-  /** A topic with the number of its relations: to the one above, those below, by cross-links. */
+  /** A topic with the number of its relations. */
   public record Related(UUID topic, int relations) {}
 
   /**
@@ -67,19 +69,14 @@ public record LooseEnds(
    */
   public static LooseEnds of(TopicMap map, List<Source> sources, List<String> terms) {
     List<Topic> topics = map.preorder().stream().filter(topic -> !topic.aside()).toList();
-    Map<UUID, Integer> relations = relations(map, topics);
-    double mean = relations.values().stream().mapToInt(Integer::intValue).average().orElse(0);
-    List<Related> key = new ArrayList<>();
-    List<UUID> ends = new ArrayList<>();
-    for (Topic topic : topics) {
-      int count = relations.get(topic.id());
-      if (count > mean) {
-        key.add(new Related(topic.id(), count));
-      } else if (count == 1 && topic.parent() != null) {
-        ends.add(topic.id());
-      }
-    }
-    key.sort(Comparator.comparingInt(related -> -related.relations()));
+    Set<UUID> counted = topics.stream().map(Topic::id).collect(Collectors.toSet());
+    Standing standing = Standing.of(map);
+    List<Related> key =
+        standing.key().stream()
+            .filter(counted::contains)
+            .map(id -> new Related(id, standing.relations().get(id)))
+            .toList();
+    List<UUID> ends = standing.ends().stream().filter(counted::contains).toList();
     Map<UUID, Support> support = Support.of(map);
     List<UUID> single = new ArrayList<>();
     List<UUID> unsupported = new ArrayList<>();
@@ -92,25 +89,13 @@ public record LooseEnds(
       }
     }
     return new LooseEnds(
-        mean,
+        standing.average(),
         key,
         ends,
         single,
         unsupported,
         bearing(map, topics, sources),
         left(map, sources, terms));
-  }
-
-  private static Map<UUID, Integer> relations(TopicMap map, List<Topic> topics) {
-    Map<UUID, Integer> relations = new HashMap<>();
-    topics.forEach(
-        topic ->
-            relations.put(topic.id(), topic.children().size() + (topic.parent() == null ? 0 : 1)));
-    for (CrossLink link : map.links()) {
-      relations.computeIfPresent(link.from(), (id, count) -> count + 1);
-      relations.computeIfPresent(link.to(), (id, count) -> count + 1);
-    }
-    return relations;
   }
 
   private static List<Bearing> bearing(TopicMap map, List<Topic> topics, List<Source> sources) {
