@@ -32,8 +32,6 @@ final class AbsoluteTimes {
   private final TimeWords words;
   private final boolean capitals;
   private final List<Finder> finders = new ArrayList<>();
-  private final List<Pattern> clocks;
-  private final Pattern centuries;
   private final List<String> ordinals;
   private final Pattern strong;
   private final Pattern full;
@@ -50,11 +48,6 @@ final class AbsoluteTimes {
     this.tongue = tongue;
     this.words = TimeWords.of(tongue.code());
     this.capitals = words.has("capital");
-    this.clocks =
-        words.list("clock").stream()
-            .map(each -> TimeWords.pattern(LEFT + "(?:" + each + ")"))
-            .toList();
-    this.centuries = TimeWords.pattern(LEFT + "(?:" + words.any("century") + ")" + RIGHT);
     this.ordinals = ordinals();
     this.full = TimeWords.pattern(fullMonths());
     this.strong = TimeWords.pattern(words.any("strong.year"));
@@ -84,7 +77,7 @@ final class AbsoluteTimes {
     find(
         LEFT + "(?:" + words.any("lead.month") + ")\\s+(" + fullMonths() + ")" + RIGHT,
         (m, text) -> month(m, text));
-    clocks(clocks, 1);
+    clocks();
   }
 
   private void find(String regex, BiFunction<Matcher, String, Optional<Hit>> reader) {
@@ -144,7 +137,8 @@ final class AbsoluteTimes {
               ? Optional.of(Hit.whole(m.start(), m.end(), When.years(begin, Grain.DECADE)))
               : Optional.empty();
         });
-    finders.add(new Finder(centuries, (m, text) -> century(number(first(m)), m), false));
+    Pattern century = TimeWords.pattern(LEFT + "(?:" + words.any("century") + ")" + RIGHT);
+    finders.add(new Finder(century, (m, text) -> century(number(first(m)), m), false));
     find(
         LEFT + "(?:" + words.any("century.words") + ")" + RIGHT,
         (m, text) -> century(ordinals.indexOf(m.group(1).toLowerCase(Locale.ROOT)) + 1, m));
@@ -190,9 +184,10 @@ final class AbsoluteTimes {
         : List.of();
   }
 
-  private void clocks(List<Pattern> patterns, int hour) {
-    for (Pattern pattern : patterns) {
-      finders.add(new Finder(pattern, (m, text) -> clock(m, hour), true));
+  private void clocks() {
+    for (String clock : words.list("clock")) {
+      Pattern pattern = TimeWords.pattern(LEFT + "(?:" + clock + ")");
+      finders.add(new Finder(pattern, (m, text) -> clock(m), true));
     }
     named("noon", LocalTime.NOON);
     named("midnight", LocalTime.MIDNIGHT);
@@ -204,11 +199,11 @@ final class AbsoluteTimes {
         (m, text) -> Optional.of(Hit.clock(m.start(), m.end(), time)));
   }
 
-  private static Optional<Hit> clock(Matcher m, int group) {
-    int hour = Integer.parseInt(m.group(group));
-    String minutes = m.group(group + 1);
-    if (m.groupCount() > group + 1 && m.group(group + 2) != null) {
-      boolean after = m.group(group + 2).toLowerCase(Locale.ROOT).startsWith("p");
+  private static Optional<Hit> clock(Matcher m) {
+    int hour = Integer.parseInt(m.group(1));
+    String minutes = m.group(2);
+    if (m.groupCount() > 2 && m.group(3) != null) {
+      boolean after = m.group(3).toLowerCase(Locale.ROOT).startsWith("p");
       if (hour < 1 || hour > 12) {
         return Optional.empty();
       }

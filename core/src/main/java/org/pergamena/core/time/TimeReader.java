@@ -32,6 +32,13 @@ public final class TimeReader {
   /** A line with a date of no more letters than this may tell what day the rest is of. */
   private static final int LINE = 90;
 
+  /** A word that makes a stretch of two times only if something before them says so. */
+  private static final Pattern AND = Pattern.compile("(?iu)(?:and|und|et|y|e|en)(?:\\s.*)?");
+
+  private static final Pattern BETWEEN =
+      Pattern.compile(
+          "(?iuU)\\b(?:between|zwischen|entre|tra|fra|tussen)\\s+(?:\\p{L}{1,4}\\s+)?$");
+
   private record Forms(
       AbsoluteTimes absolute,
       RelativeTimes relative,
@@ -225,15 +232,8 @@ public final class TimeReader {
     if (!forms.range().matcher(between).matches() || first.clock() != null) {
       return Optional.empty();
     }
-    boolean and =
-        between.strip().length() > 2
-            && !between.strip().matches("[\u2013\u2014-]")
-            && between.strip().matches("(?iu)(?:and|und|et|y|e|en)(?:\\s.*)?");
-    if (and
-        && !words
-            .substring(0, first.start())
-            .matches(
-                "(?iuUs).*\\b(?:between|zwischen|entre|tra|fra|tussen)\\s+(?:\\p{L}{1,4}\\s+)?")) {
+    boolean and = between.strip().length() > 2 && AND.matcher(between.strip()).matches();
+    if (and && !BETWEEN.matcher(words.substring(0, first.start())).find()) {
       return Optional.empty();
     }
     Optional<When> end = second.told();

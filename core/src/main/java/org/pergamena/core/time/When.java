@@ -1,6 +1,7 @@
 package org.pergamena.core.time;
 
 import java.time.DateTimeException;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -103,7 +104,7 @@ public record When(LocalDateTime from, LocalDateTime to, Grain grain, boolean ab
 
   /** The first, middle or last third of it. */
   When third(int part) {
-    long seconds = java.time.Duration.between(from, to).toSeconds();
+    long seconds = Duration.between(from, to).toSeconds();
     LocalDateTime begin = from.plusSeconds(seconds * part / 3);
     return new When(begin, from.plusSeconds(seconds * (part + 1) / 3), grain, true, bound);
   }
@@ -117,22 +118,21 @@ public record When(LocalDateTime from, LocalDateTime to, Grain grain, boolean ab
       return Optional.empty();
     }
     LocalDateTime then = from.plus(count, unit.unit());
-    return within(then)
-        ? Optional.of(trimmed(then, unit).map(it -> about ? it.roughly() : it).orElseThrow())
-        : Optional.empty();
+    When trimmed = within(then) ? trimmed(then, unit) : null;
+    return Optional.ofNullable(trimmed).map(it -> about ? it.roughly() : it);
   }
 
   private static boolean within(LocalDateTime time) {
     return time.getYear() >= FIRST_YEAR && time.getYear() <= LAST_YEAR;
   }
 
-  private static Optional<When> trimmed(LocalDateTime time, Grain unit) {
+  private static When trimmed(LocalDateTime time, Grain unit) {
     return switch (unit) {
-      case YEAR -> Optional.of(year(time.getYear()));
-      case MONTH -> Optional.of(month(time.getYear(), time.getMonthValue()));
-      case HOUR, MINUTE -> Optional.of(of(time, unit));
-      case WEEK -> Optional.of(of(time.toLocalDate().atStartOfDay(), Grain.WEEK));
-      default -> Optional.of(day(time.toLocalDate()));
+      case YEAR -> year(time.getYear());
+      case MONTH -> month(time.getYear(), time.getMonthValue());
+      case HOUR, MINUTE -> of(time, unit);
+      case WEEK -> of(time.toLocalDate().atStartOfDay(), Grain.WEEK);
+      default -> day(time.toLocalDate());
     };
   }
 

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.pergamena.core.distil.text.Analysed;
-import org.pergamena.core.distil.text.Sentence;
+import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.study.Naming;
 import org.pergamena.core.study.agree.Agreement.Stated;
@@ -60,26 +60,27 @@ public final class Doubting {
   public static List<Doubted> in(Collection<Analysed> texts) {
     List<Doubted> found = new ArrayList<>();
     for (Analysed text : texts) {
-      Pattern words = WORDS.get(text.source().language());
-      if (words == null && text.source().language().isEmpty()) {
-        words = WORDS.get("eng");
-      }
-      Map<Integer, String> speakers = words == null ? Map.of() : Speakers.of(text);
-      for (int i = 0; words != null && i < text.sentences().size(); i++) {
-        Sentence sentence = text.sentences().get(i);
-        Passage passage = Passage.of(text.source(), sentence.span());
-        Matcher says = words.matcher(passage.exact());
-        if (says.find() && found.size() < MOST) {
-          Stated stated =
-              new Stated(
-                  Naming.key(passage.line()),
-                  passage,
-                  passage.line(),
-                  speakers.getOrDefault(i, ""));
-          found.add(new Doubted(stated, says.group().toLowerCase(Locale.ROOT)));
-        }
+      String code = text.source().language();
+      Pattern words = WORDS.get(code.isEmpty() ? Tongue.ENGLISH : code);
+      if (words != null) {
+        read(text, words, found);
       }
     }
     return found;
+  }
+
+  private static void read(Analysed text, Pattern words, List<Doubted> found) {
+    Map<Integer, String> speakers = null;
+    for (int i = 0; i < text.sentences().size() && found.size() < MOST; i++) {
+      Passage passage = Passage.of(text.source(), text.sentences().get(i).span());
+      Matcher says = words.matcher(passage.exact());
+      if (says.find()) {
+        // only where somebody disputes something
+        speakers = speakers == null ? Speakers.of(text) : speakers;
+        String line = passage.line();
+        Stated stated = new Stated(Naming.key(line), passage, line, speakers.getOrDefault(i, ""));
+        found.add(new Doubted(stated, says.group().toLowerCase(Locale.ROOT)));
+      }
+    }
   }
 }

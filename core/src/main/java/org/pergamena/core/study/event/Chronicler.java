@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.study.event.Happening.Differs;
 import org.pergamena.core.study.event.Happening.Said;
@@ -37,6 +36,7 @@ public final class Chronicler {
 
   private final List<Account> accounts;
   private final Map<String, EventMark> marks = new LinkedHashMap<>();
+  private final Map<String, Integer> byKey = new HashMap<>();
   private final Reckoning reckoning;
   private final When[] whens;
   private final int[] group;
@@ -49,6 +49,7 @@ public final class Chronicler {
     this.group = new int[accounts.size()];
     for (int i = 0; i < whens.length; i++) {
       group[i] = i;
+      byKey.put(accounts.get(i).key(), i);
       whens[i] = time(accounts.get(i));
     }
   }
@@ -108,10 +109,6 @@ public final class Chronicler {
   }
 
   private void join(Resemblance alike) {
-    Map<String, Integer> byKey = new HashMap<>();
-    for (int i = 0; i < accounts.size(); i++) {
-      byKey.put(accounts.get(i).key(), i);
-    }
     for (int i = 0; i < accounts.size(); i++) {
       EventMark mark = marks.get(accounts.get(i).key());
       if (mark != null && byKey.containsKey(mark.with())) {
@@ -241,7 +238,11 @@ public final class Chronicler {
     String named =
         hands.stream().map(EventMark::label).filter(l -> !l.isEmpty()).findFirst().orElse("");
     int given =
-        hands.stream().filter(m -> !m.when().isEmpty()).findFirst().map(this::at).orElse(-1);
+        hands.stream()
+            .filter(mark -> !mark.when().isEmpty())
+            .findFirst()
+            .map(mark -> byKey.get(mark.key()))
+            .orElse(-1);
     int first = given >= 0 ? given : exact.get(0);
     Account account = accounts.get(first);
     After after = reckoning.of(account.told());
@@ -256,15 +257,6 @@ public final class Chronicler {
         differs,
         !hands.isEmpty(),
         hands.stream().anyMatch(EventMark::off));
-  }
-
-  private int at(EventMark mark) {
-    for (int i = 0; i < accounts.size(); i++) {
-      if (accounts.get(i).key().equals(mark.key())) {
-        return i;
-      }
-    }
-    return -1;
   }
 
   private static Said said(Account account) {
@@ -294,9 +286,8 @@ public final class Chronicler {
   }
 
   private List<EventMark> lost() {
-    Set<String> keys = accounts.stream().map(Account::key).collect(Collectors.toSet());
     return marks.values().stream()
-        .filter(mark -> !mark.own() && !keys.contains(mark.key()))
+        .filter(mark -> !mark.own() && !byKey.containsKey(mark.key()))
         .toList();
   }
 }

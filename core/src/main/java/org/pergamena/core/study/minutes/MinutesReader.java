@@ -33,6 +33,9 @@ public final class MinutesReader {
   private static final int MOST_NAMES = 60;
   private static final int LIKELY = 3;
 
+  /** As many groups of {@link #ACTION} name who is to act. */
+  private static final int WHO = 5;
+
   private static final Pattern TITLED =
       any(
           "minutes of|minutes$|protokoll|niederschrift|compte rendu|proc\u00e8s-verbal|meeting notes");
@@ -118,7 +121,6 @@ public final class MinutesReader {
     SourceText source = text.source().text();
     List<Item> items = new ArrayList<>();
     String heading = "";
-    List<Point> points = new ArrayList<>();
     int at = 0;
     for (int i = 0; i < source.blocks().size(); i++) {
       Block block = source.blocks().get(i);
@@ -132,7 +134,7 @@ public final class MinutesReader {
         }
         continue;
       }
-      points = new ArrayList<>();
+      List<Point> points = new ArrayList<>();
       while (at < text.sentences().size() && text.sentences().get(at).block() <= i) {
         if (text.sentences().get(at).block() == i) {
           point(text.sentences().get(at), points);
@@ -216,35 +218,26 @@ public final class MinutesReader {
       return;
     }
     Matcher action = ACTION.matcher(line);
-    boolean acts = action.find();
-    boolean decided = DECIDED.matcher(line).find();
+    String who = action.find() ? who(action) : null;
     boolean voted = VOTED.matcher(line).find();
-    if (!acts && !decided && !voted) {
+    if (who == null && !voted && !DECIDED.matcher(line).find()) {
       return;
     }
-    Kind kind = voted ? Kind.VOTE : acts && who(action) != null ? Kind.ACTION : Kind.DECISION;
-    if (!decided && !voted && who(action) == null) {
-      return;
-    }
+    Kind kind = voted ? Kind.VOTE : who != null ? Kind.ACTION : Kind.DECISION;
     Matcher until = UNTIL.matcher(line);
     String when = until.find() ? until.group("until") : "";
-    String by = who(action) == null ? "" : who(action);
-    points.add(new Point(key, kind, passage, by, when, false));
+    points.add(new Point(key, kind, passage, who == null ? "" : who, when, false));
   }
 
   /** Who is to act; null if that is not told. */
   private static String who(Matcher action) {
-    try {
-      for (int i = 1; i <= 5; i++) {
-        String who = action.group("who" + i);
-        if (who != null) {
-          String bare = who.strip().replaceFirst("(?i)^(?:and|also|then|that)\\s+", "");
-          String last = bare.substring(bare.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT);
-          return NOBODY.contains(last) ? null : bare;
-        }
+    for (int i = 1; i <= WHO; i++) {
+      String who = action.group("who" + i);
+      if (who != null) {
+        String bare = who.strip().replaceFirst("(?i)^(?:and|also|then|that)\\s+", "");
+        String last = bare.substring(bare.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT);
+        return NOBODY.contains(last) ? null : bare;
       }
-    } catch (IllegalStateException e) {
-      return null;
     }
     return null;
   }
