@@ -63,6 +63,12 @@ const Small = styled(TextButton)`
   @media print { display: none; }
 `;
 
+/** On paper too where it is not what is usual. */
+const Stance = styled(TextButton)`
+  font-size: 14px;
+  @media print { &[data-usual] { display: none; } }
+`;
+
 const List = styled(Menu)`${menuList}`;
 const Item = styled(MenuItem)`
   ${menuItem}
@@ -141,9 +147,12 @@ export function PassageView(props: PassageViewProps) {
         </Small>
         <Small onPress={() => onUnlink(passage.evidence)}>Unlink</Small>
         <MenuTrigger>
-          <Small aria-label={`How it bears on the topic: ${BEARS[passage.stance]}`}>
+          <Stance
+            aria-label={`How it bears on the topic: ${BEARS[passage.stance]}`}
+            data-usual={passage.stance === "SUPPORTS" ? "" : undefined}
+          >
             {BEARS[passage.stance]}
-          </Small>
+          </Stance>
           <Popover>
             <List
               aria-label="How it bears on the topic"

@@ -2,17 +2,18 @@ import { useState } from "react";
 import { Input, Label } from "react-aria-components";
 import styled from "styled-components";
 import type { Agreement, Disputed, ProposedStance, Stated } from "../api/types";
-import { Button, ButtonLink, TextButton } from "../ui/Button";
+import { Button, TextButton } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
 import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
 import { Lost } from "./Lost";
 import { Narrow } from "./Narrow";
 import { type Filter, found, useUnder } from "./narrowing";
-import { OnTheMap } from "./OnTheMap";
+import { Onward } from "./Onward";
 import { StudyPassage } from "./StudyPassage";
 import type { PaneProps } from "./study";
 import { useStudied } from "./useStudied";
+import { Waiting } from "./Waiting";
 
 const List = styled.ol`
   list-style: none;
@@ -55,10 +56,11 @@ export function AgreePane(props: PaneProps) {
   const [aside, setAside] = useState(false);
   const under = useUnder(tree, filter);
   if (!data) {
-    return problem ? (
-      <Trouble role="alert">{problem.message}</Trouble>
-    ) : (
-      <p role="status">Holding the statements of the sources against each other…</p>
+    return (
+      <Waiting
+        problem={problem}
+        words="Holding the statements of the sources against each other…"
+      />
     );
   }
   const fits = (...statements: readonly Stated[]) =>
@@ -184,20 +186,16 @@ export function AgreePane(props: PaneProps) {
         onForget={(key) => send("POST", "/unmark", { keys: [key] }, "Forgotten")}
       />
       {data.disputed.length - off + data.doubted.length > 0 && (
-        <Row>
-          <OnTheMap
-            tree={tree}
-            selected={selected}
-            what="what is disputed"
-            path={`${path}/branch`}
-            body={{}}
-            onSelect={onSelect}
-            say={say}
-          />
-          <ButtonLink href={`${path}/table`} download="disputed.csv">
-            Save as a table
-          </ButtonLink>
-        </Row>
+        <Onward
+          tree={tree}
+          selected={selected}
+          what="what is disputed"
+          path={path}
+          file="disputed.csv"
+          body={{}}
+          onSelect={onSelect}
+          say={say}
+        />
       )}
     </>
   );

@@ -3,11 +3,12 @@ import styled from "styled-components";
 import type { LooseEnds } from "../api/types";
 import { sourceInk } from "../theme/tokens";
 import { ButtonLink, TextButton } from "../ui/Button";
-import { Row, Trouble } from "../ui/Field";
+import { Row } from "../ui/Field";
 import { counted, percent } from "../ui/words";
 import { StudyPassage } from "./StudyPassage";
 import type { PaneProps } from "./study";
 import { useStudied } from "./useStudied";
+import { Waiting } from "./Waiting";
 
 const FIRST = 8;
 
@@ -89,11 +90,7 @@ export function EndsPane({ tree, onOpen, onSelect, onChoose, say }: PaneProps) {
   const { data, problem } = useStudied<LooseEnds>("loose ends", desk.id, at, path, say);
   const [all, setAll] = useState(false);
   if (!data) {
-    return problem ? (
-      <Trouble role="alert">{problem.message}</Trouble>
-    ) : (
-      <p role="status">Counting relations and passages…</p>
-    );
+    return <Waiting problem={problem} words="Counting relations and passages…" />;
   }
   const told = { tree, onSelect, onChoose };
   const plain = (ids: readonly string[]) => ids.map((topic) => ({ topic }));

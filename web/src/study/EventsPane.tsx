@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Input, Label } from "react-aria-components";
 import styled from "styled-components";
 import type { Events, HappenedEvent } from "../api/types";
-import { Button, ButtonLink, TextButton } from "../ui/Button";
+import { Button, TextButton } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
 import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
@@ -11,10 +11,11 @@ import { headed, type Stretch, stretch } from "./events";
 import { Lost } from "./Lost";
 import { Narrow } from "./Narrow";
 import { type Filter, found, useUnder } from "./narrowing";
-import { OnTheMap } from "./OnTheMap";
+import { Onward } from "./Onward";
 import type { PaneProps } from "./study";
 import { TimeStrip } from "./TimeStrip";
 import { useStudied } from "./useStudied";
+import { Waiting } from "./Waiting";
 
 const List = styled.ol`
   list-style: none;
@@ -65,11 +66,7 @@ export function EventsPane({ tree, selected, onOpen, onSelect, say }: PaneProps)
   const under = useUnder(tree, filter);
   const post = (to: string, body: object, told: string) => send("POST", to, body, told);
   if (!data) {
-    return problem ? (
-      <Trouble role="alert">{problem.message}</Trouble>
-    ) : (
-      <p role="status">Reading the sources for times…</p>
-    );
+    return <Waiting problem={problem} words="Reading the sources for times…" />;
   }
   const fits = (event: HappenedEvent) =>
     (aside || !event.off) &&
@@ -107,8 +104,7 @@ export function EventsPane({ tree, selected, onOpen, onSelect, say }: PaneProps)
             onChoose={choose}
             onChange={(change, told) => post("/change", { keys: keysOf(event), ...change }, told)}
             onUnmark={() => {
-              const keys = [event.key, ...event.passages.map((passage) => passage.key)];
-              post("/unmark", { keys }, "The event is as the sources tell it");
+              post("/unmark", { keys: keysOf(event) }, "The event is as the sources tell it");
             }}
             onOpen={onOpen}
             onSelect={onSelect}
@@ -220,21 +216,18 @@ export function EventsPane({ tree, selected, onOpen, onSelect, say }: PaneProps)
           </Row>
         </Adding>
       ) : (
-        <Row>
-          <OnTheMap
-            tree={tree}
-            selected={selected}
-            what={counted(listed.length, "event")}
-            path={`${path}/branch`}
-            body={{ keys: listed.filter((event) => !event.off).map((event) => event.key) }}
-            onSelect={onSelect}
-            say={say}
-          />
+        <Onward
+          tree={tree}
+          selected={selected}
+          what={counted(listed.length, "event")}
+          path={path}
+          file="events.csv"
+          body={{ keys: listed.filter((event) => !event.off).map((event) => event.key) }}
+          onSelect={onSelect}
+          say={say}
+        >
           <Button onPress={() => setAdding(true)}>Add an event…</Button>
-          <ButtonLink href={`${path}/table`} download="events.csv">
-            Save as a table
-          </ButtonLink>
-        </Row>
+        </Onward>
       )}
     </>
   );

@@ -3,7 +3,7 @@ import { Button as AriaButton, Input, Label } from "react-aria-components";
 import styled from "styled-components";
 import type { Figures, GivenFigure } from "../api/types";
 import { sourceInk } from "../theme/tokens";
-import { asWords, Button, ButtonLink, TextButton } from "../ui/Button";
+import { asWords, Button, TextButton } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
 import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
@@ -11,10 +11,11 @@ import { type By, type Sorting, sorted } from "./figures";
 import { Lost } from "./Lost";
 import { Narrow } from "./Narrow";
 import { type Filter, found, useUnder } from "./narrowing";
-import { OnTheMap } from "./OnTheMap";
+import { Onward } from "./Onward";
 import { StudyPassage } from "./StudyPassage";
 import type { PaneProps } from "./study";
 import { useStudied } from "./useStudied";
+import { Waiting } from "./Waiting";
 
 const Wide = styled.div`
   overflow-x: auto;
@@ -75,11 +76,7 @@ export function FiguresPane({ tree, selected, onOpen, onSelect, say }: PaneProps
   const [chosen, setChosen] = useState<string | null>(null);
   const under = useUnder(tree, filter);
   if (!data) {
-    return problem ? (
-      <Trouble role="alert">{problem.message}</Trouble>
-    ) : (
-      <p role="status">Reading the sources for figures…</p>
-    );
+    return <Waiting problem={problem} words="Reading the sources for figures…" />;
   }
   const sourceOf = (figure: GivenFigure) =>
     desk.sources.find((source) => source.id === figure.passage.source);
@@ -238,20 +235,16 @@ export function FiguresPane({ tree, selected, onOpen, onSelect, say }: PaneProps
         onForget={(key) => send("POST", "/unmark", { keys: [key] }, "Forgotten")}
       />
       {listed.length > 0 && (
-        <Row>
-          <OnTheMap
-            tree={tree}
-            selected={selected}
-            what={counted(Math.min(200, listed.length), "figure")}
-            path={`${path}/branch`}
-            body={{ keys: listed.slice(0, 200).map((figure) => figure.key) }}
-            onSelect={onSelect}
-            say={say}
-          />
-          <ButtonLink href={`${path}/table`} download="figures.csv">
-            Save as a table
-          </ButtonLink>
-        </Row>
+        <Onward
+          tree={tree}
+          selected={selected}
+          what={counted(Math.min(200, listed.length), "figure")}
+          path={path}
+          file="figures.csv"
+          body={{ keys: listed.slice(0, 200).map((figure) => figure.key) }}
+          onSelect={onSelect}
+          say={say}
+        />
       )}
     </>
   );

@@ -10,6 +10,7 @@ import { OnTheMap } from "./OnTheMap";
 import { StudyPassage } from "./StudyPassage";
 import type { PaneProps } from "./study";
 import { useStudied } from "./useStudied";
+import { Waiting } from "./Waiting";
 
 const KINDS = {
   DECISION: "Decided",
@@ -67,11 +68,7 @@ export function MinutesPane({ tree, selected, onOpen, onSelect, say }: PaneProps
   );
   const [own, setOwn] = useState("");
   if (!data) {
-    return problem ? (
-      <Trouble role="alert">{problem.message}</Trouble>
-    ) : (
-      <p role="status">Looking for minutes…</p>
-    );
+    return <Waiting problem={problem} words="Looking for minutes…" />;
   }
   const name = (minutes: Minutes) =>
     desk.sources.find((source) => source.id === minutes.source)?.name ?? "";

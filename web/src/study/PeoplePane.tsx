@@ -1,19 +1,19 @@
 import { useState } from "react";
 import styled from "styled-components";
 import type { People, Somebody } from "../api/types";
-import { ButtonLink } from "../ui/Button";
-import { Row, Trouble } from "../ui/Field";
+import { Trouble } from "../ui/Field";
 import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
 import { Lost } from "./Lost";
 import { Narrow } from "./Narrow";
 import { Network } from "./Network";
 import { type Filter, found, useUnder } from "./narrowing";
-import { OnTheMap } from "./OnTheMap";
+import { Onward } from "./Onward";
 import { tiesOf } from "./people";
 import { SomebodyRow } from "./SomebodyRow";
 import type { PaneProps } from "./study";
 import { useStudied } from "./useStudied";
+import { Waiting } from "./Waiting";
 
 const Beside = styled.div`
   display: grid;
@@ -44,11 +44,7 @@ export function PeoplePane({ tree, selected, onOpen, onSelect, say }: PaneProps)
   const [chosen, setChosen] = useState<string | null>(null);
   const under = useUnder(tree, filter);
   if (!data) {
-    return problem ? (
-      <Trouble role="alert">{problem.message}</Trouble>
-    ) : (
-      <p role="status">Reading the sources for names…</p>
-    );
+    return <Waiting problem={problem} words="Reading the sources for names…" />;
   }
   const fits = (each: Somebody) =>
     (aside || !each.off) &&
@@ -94,7 +90,7 @@ export function PeoplePane({ tree, selected, onOpen, onSelect, say }: PaneProps)
                 onChange={(change, told) => send("POST", "/change", change, told)}
                 onUnmark={() => {
                   const words = [each.key, ...each.forms.map((form) => form.words)];
-                  send("POST", "/unmark", { words }, "As the sources tell it");
+                  send("POST", "/unmark", { keys: words }, "As the sources tell it");
                 }}
                 onOpen={onOpen}
                 onSelect={onSelect}
@@ -108,23 +104,19 @@ export function PeoplePane({ tree, selected, onOpen, onSelect, say }: PaneProps)
       </Beside>
       <Lost
         lost={data.lost.map(({ words, name }) => ({ key: words, words: name || words }))}
-        onForget={(words) => send("POST", "/unmark", { words: [words] }, "Forgotten")}
+        onForget={(words) => send("POST", "/unmark", { keys: [words] }, "Forgotten")}
       />
       {onMap.length > 0 && (
-        <Row>
-          <OnTheMap
-            tree={tree}
-            selected={selected}
-            what={counted(onMap.length, "name")}
-            path={`${path}/branch`}
-            body={{ keys: onMap.slice(0, 200).map((each) => each.key) }}
-            onSelect={onSelect}
-            say={say}
-          />
-          <ButtonLink href={`${path}/table`} download="people.csv">
-            Save as a table
-          </ButtonLink>
-        </Row>
+        <Onward
+          tree={tree}
+          selected={selected}
+          what={counted(onMap.length, "name")}
+          path={path}
+          file="people.csv"
+          body={{ keys: onMap.slice(0, 200).map((each) => each.key) }}
+          onSelect={onSelect}
+          say={say}
+        />
       )}
     </>
   );

@@ -63,7 +63,7 @@ class PeopleApiTest {
     JsonNode off = visitor.post(change, Map.of("words", "estuary board", "off", true)).json();
     assertThat(names(off)).containsExactlyInAnyOrder("Mara Ellis", "Warden");
     List<String> words = List.of("piet holm", "warden", "mara ellis", "estuary board");
-    JsonNode back = visitor.post(path(map) + "/unmark", Map.of("words", words)).json();
+    JsonNode back = visitor.post(path(map) + "/unmark", Map.of("keys", words)).json();
     assertThat(names(back)).containsExactly("Dr Mara Ellis", "Estuary Board", "Piet Holm");
     assertThat(visitor.post(change, Map.of("words", " ")).status()).isEqualTo(400);
   }

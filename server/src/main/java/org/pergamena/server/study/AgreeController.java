@@ -25,10 +25,8 @@ import org.pergamena.core.study.agree.AgreementFinder;
 import org.pergamena.core.study.agree.Doubting;
 import org.pergamena.core.study.agree.Doubting.Doubted;
 import org.pergamena.core.study.agree.Verdict.Why;
-import org.pergamena.server.maps.Maps;
 import org.pergamena.server.site.Aside;
 import org.pergamena.server.site.Refused;
-import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -46,16 +44,12 @@ class AgreeController {
   private static final String MARK = "AGREE";
   private static final int LONGEST = 2_000;
 
-  private final Maps maps;
-  private final Sources sources;
-  private final StudyMarks marks;
+  private final Study study;
   private final Sprigs sprigs;
   private final Aside aside;
 
-  AgreeController(Maps maps, Sources sources, StudyMarks marks, Sprigs sprigs, Aside aside) {
-    this.maps = maps;
-    this.sources = sources;
-    this.marks = marks;
+  AgreeController(Study study, Sprigs sprigs, Aside aside) {
+    this.study = study;
     this.sprigs = sprigs;
     this.aside = aside;
   }
@@ -116,19 +110,21 @@ class AgreeController {
     return aside.compute(visitor, progress -> view(map, progress));
   }
 
+  private List<AgreeMark> own(UUID map) {
+    return List.copyOf(study.marks(map, MARK, AgreeMark.class).values());
+  }
+
   private List<Analysed> texts(UUID map, Progress progress) {
-    List<Analysed> texts = sources.analysed(map, () -> progress.at("Finding sentences", 0.02));
-    progress.at("Holding statements against each other", 0.4);
-    return texts;
+    return study.texts(map, progress, "Holding statements against each other");
   }
 
   private AgreementView view(UUID mapId, Progress progress) {
     List<Analysed> texts = texts(mapId, progress);
-    List<AgreeMark> own = List.copyOf(marks.of(mapId, MARK, AgreeMark.class).values());
+    List<AgreeMark> own = own(mapId);
     Agreement agreement = AgreementFinder.in(texts, own);
     List<Doubted> doubted = Doubting.in(texts);
-    TopicMap map = maps.get(mapId).map();
-    Studied studied = new Studied(sources.texts(mapId), map);
+    TopicMap map = study.topics(mapId);
+    Studied studied = new Studied(study.sources(mapId), map);
     Predicate<AgreeMark> found =
         mark -> agreement.disputed().stream().anyMatch(d -> d.key().equals(mark.key()));
     return new AgreementView(
@@ -227,9 +223,9 @@ class AgreeController {
     return aside.compute(
         visitor,
         progress -> {
-          AgreeMark old = marks.of(map, MARK, AgreeMark.class).get(change.key());
+          AgreeMark old = study.marks(map, MARK, AgreeMark.class).get(change.key());
           String quote = old == null ? quote(map, change.key(), progress) : old.quote();
-          marks.put(
+          study.mark(
               map,
               MARK,
               change.key(),
@@ -251,18 +247,15 @@ class AgreeController {
                         + " more. Nothing was changed."));
   }
 
-  /** Pairs of which all that was said is taken back. */
-  record PairsBack(@NotNull @Size(min = 1, max = 500) List<@NotBlank String> keys) {}
-
   @PostMapping("/unmark")
   CompletableFuture<AgreementView> unmark(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
-      @RequestBody @Valid PairsBack back) {
+      @RequestBody @Valid MarksBack back) {
     return aside.compute(
         visitor,
         progress -> {
-          back.keys().forEach(key -> marks.remove(map, MARK, key));
+          study.unmark(map, MARK, back.keys());
           return view(map, progress);
         });
   }
@@ -274,8 +267,8 @@ class AgreeController {
     return aside.compute(
         visitor,
         progress -> {
-          List<AgreeMark> own = List.copyOf(marks.of(map, MARK, AgreeMark.class).values());
-          Studied studied = new Studied(sources.texts(map), null);
+          List<AgreeMark> own = own(map);
+          Studied studied = study.cited(map);
           List<List<String>> rows = new ArrayList<>();
           for (Disputed each : AgreementFinder.in(texts(map, progress), own).disputed()) {
             if (each.mark() == null || each.mark().against()) {
@@ -322,7 +315,7 @@ class AgreeController {
         visitor,
         progress -> {
           List<Analysed> texts = texts(map, progress);
-          List<AgreeMark> own = List.copyOf(marks.of(map, MARK, AgreeMark.class).values());
+          List<AgreeMark> own = own(map);
           List<Sprig> children = new ArrayList<>();
           for (Disputed each : AgreementFinder.in(texts, own).disputed()) {
             if (each.mark() == null || each.mark().against()) {

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -14,16 +15,15 @@ import org.pergamena.core.map.Content;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
+import org.pergamena.core.study.Naming;
 import org.pergamena.core.study.Sprig;
 import org.pergamena.core.study.event.Chronicle;
 import org.pergamena.core.study.event.EventMark;
 import org.pergamena.core.study.event.Happening;
 import org.pergamena.core.study.event.Happening.Said;
 import org.pergamena.core.time.TimeWriter;
-import org.pergamena.server.maps.Maps;
 import org.pergamena.server.site.Aside;
 import org.pergamena.server.site.Refused;
-import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -41,17 +41,16 @@ import org.springframework.web.bind.annotation.RestController;
 class EventController {
   private static final int LONGEST_TIME = 100;
   private static final int LONGEST_KEY = 60;
+  private static final int LONGEST_QUOTE = 300;
 
   private final Events events;
-  private final Maps maps;
-  private final Sources sources;
+  private final Study study;
   private final Sprigs sprigs;
   private final Aside aside;
 
-  EventController(Events events, Maps maps, Sources sources, Sprigs sprigs, Aside aside) {
+  EventController(Events events, Study study, Sprigs sprigs, Aside aside) {
     this.events = events;
-    this.maps = maps;
-    this.sources = sources;
+    this.study = study;
     this.sprigs = sprigs;
     this.aside = aside;
   }
@@ -84,7 +83,7 @@ class EventController {
 
   private EventsView view(UUID map, Progress progress) {
     Chronicle chronicle = events.chronicle(map, progress);
-    Studied studied = new Studied(sources.texts(map), maps.get(map).map());
+    Studied studied = study.studied(map);
     Chronicle.Counted counted = chronicle.counted();
     return new EventsView(
         chronicle.events().stream().map(e -> EventView.of(e, studied)).toList(),
@@ -123,43 +122,43 @@ class EventController {
         visitor,
         progress -> {
           String when = change.when() == null ? null : events.time(map, change.when());
+          List<String> keys = change.off() == null ? change.keys().subList(0, 1) : change.keys();
+          List<EventMark> marks = new ArrayList<>();
           if (change.apart() != null) {
-            apart(map, change.apart(), progress);
+            EventMark old = old(map, List.of(change.apart()), progress).get(0);
+            marks.add(apart(old));
           } else {
-            // what is said of an event is kept with its first statement
-            EventMark old = old(map, change.keys().get(0), progress);
-            events.mark(map, changed(old, change, when));
-          }
-          if (change.off() != null) {
-            for (String key : change.keys().subList(1, change.keys().size())) {
-              events.mark(map, changed(old(map, key, progress), change, null));
+            // what is said of an event is kept with its first statement; all of them are taken off
+            for (EventMark old : old(map, keys, progress)) {
+              marks.add(changed(old, change, marks.isEmpty() ? when : null));
             }
           }
+          marks.forEach(mark -> events.mark(map, mark));
           return view(map, progress);
         });
   }
 
-  private EventMark old(UUID map, String key, Progress progress) {
-    EventMark old = events.marked(map, key);
-    if (old != null) {
-      return old;
+  /** What was done to some statements before. */
+  private List<EventMark> old(UUID map, List<String> keys, Progress progress) {
+    Map<String, EventMark> marks = events.marks(map);
+    Map<String, String> quotes = new HashMap<>();
+    if (!marks.keySet().containsAll(keys)) {
+      said(events.chronicle(map, progress))
+          .forEach(each -> quotes.putIfAbsent(each.key(), each.passage().line()));
     }
-    String quote =
-        said(events.chronicle(map, progress)).stream()
-            .filter(each -> each.key().equals(key))
-            .map(each -> each.passage().line())
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    new Refused(
-                        HttpStatus.CONFLICT,
-                        "The sources have changed, and do not tell of this event any more. Nothing"
-                            + " was changed."));
-    return new EventMark(key, brief(quote), "", "", false, "", false, false);
-  }
-
-  private static String brief(String quote) {
-    return quote.length() > 300 ? quote.substring(0, 300) : quote;
+    List<EventMark> old = new ArrayList<>();
+    for (String key : keys) {
+      if (!marks.containsKey(key) && !quotes.containsKey(key)) {
+        throw new Refused(
+            HttpStatus.CONFLICT,
+            "The sources have changed, and do not tell of this event any more. Nothing"
+                + " was changed.");
+      }
+      String quote = Naming.shortened(quotes.getOrDefault(key, ""), LONGEST_QUOTE);
+      EventMark none = new EventMark(key, quote, "", "", false, "", false, false);
+      old.add(marks.getOrDefault(key, none));
+    }
+    return old;
   }
 
   private static List<Said> said(Chronicle chronicle) {
@@ -181,25 +180,20 @@ class EventController {
         old.own());
   }
 
-  private void apart(UUID map, String key, Progress progress) {
-    EventMark old = old(map, key, progress);
-    events.mark(
-        map,
-        new EventMark(key, old.quote(), old.when(), old.label(), old.off(), "", true, old.own()));
+  private static EventMark apart(EventMark old) {
+    return new EventMark(
+        old.key(), old.quote(), old.when(), old.label(), old.off(), "", true, old.own());
   }
-
-  /** Takes back all that was done to an event by hand. */
-  record EventKeys(@NotNull @Size(min = 1, max = 500) List<@NotBlank String> keys) {}
 
   @PostMapping("/unmark")
   CompletableFuture<EventsView> unmark(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
-      @RequestBody @Valid EventKeys keys) {
+      @RequestBody @Valid MarksBack back) {
     return aside.compute(
         visitor,
         progress -> {
-          events.unmark(map, keys.keys());
+          events.unmark(map, back.keys());
           return view(map, progress);
         });
   }
@@ -234,7 +228,7 @@ class EventController {
         progress -> {
           EventsView view = view(map, progress);
           Map<UUID, String> names =
-              sources.texts(map).stream().collect(Collectors.toMap(Source::id, Source::name));
+              study.sources(map).stream().collect(Collectors.toMap(Source::id, Source::name));
           List<List<String>> rows = new ArrayList<>();
           view.events().forEach(event -> rows.addAll(rows(event, names)));
           view.open().forEach(event -> rows.addAll(rows(event, names)));

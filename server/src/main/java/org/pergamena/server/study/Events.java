@@ -1,7 +1,5 @@
 package org.pergamena.server.study;
 
-import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -19,7 +17,6 @@ import org.pergamena.core.time.Edtf;
 import org.pergamena.core.time.TimeReader;
 import org.pergamena.core.time.When;
 import org.pergamena.server.site.Refused;
-import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
@@ -29,12 +26,10 @@ class Events {
   private static final String MARK = "EVENT";
   private static final String COUNTED = "COUNTED";
 
-  private final Sources sources;
-  private final StudyMarks marks;
+  private final Study study;
 
-  Events(Sources sources, StudyMarks marks) {
-    this.sources = sources;
-    this.marks = marks;
+  Events(Study study) {
+    this.study = study;
   }
 
   /** When an event was that others are counted from. */
@@ -42,17 +37,17 @@ class Events {
 
   /** What happened when. */
   Chronicle chronicle(UUID mapId, Progress progress) {
-    List<Analysed> texts = sources.analysed(mapId, () -> progress.at("Finding sentences", 0.02));
-    progress.at("Reading times", 0.5);
+    List<Analysed> texts = study.texts(mapId, progress, "Reading times");
     Map<String, When> given = new HashMap<>();
-    marks
-        .of(mapId, COUNTED, CountedMark.class)
+    study
+        .marks(mapId, COUNTED, CountedMark.class)
         .forEach((event, mark) -> Edtf.read(mark.when()).ifPresent(at -> given.put(event, at)));
-    return Chronicler.of(texts, all(mapId), given);
+    return Chronicler.of(texts, marks(mapId).values(), given);
   }
 
-  private Collection<EventMark> all(UUID mapId) {
-    return marks.of(mapId, MARK, EventMark.class).values();
+  /** What people did to statements, by their keys. */
+  Map<String, EventMark> marks(UUID mapId) {
+    return study.marks(mapId, MARK, EventMark.class);
   }
 
   /**
@@ -65,7 +60,7 @@ class Events {
       return "";
     }
     Set<String> tongues = new LinkedHashSet<>(List.of(Tongue.ENGLISH));
-    sources.texts(mapId).forEach(source -> tongues.add(source.language()));
+    study.sources(mapId).forEach(source -> tongues.add(source.language()));
     Optional<When> when =
         tongues.stream()
             .flatMap(code -> TimeReader.typed(words, Tongue.of(code)).stream())
@@ -83,25 +78,20 @@ class Events {
 
   /** Keeps what a person did to a statement. */
   void mark(UUID mapId, EventMark mark) {
-    marks.put(mapId, MARK, mark.key(), mark);
-  }
-
-  /** What a person did to a statement, null for nothing. */
-  EventMark marked(UUID mapId, String key) {
-    return marks.of(mapId, MARK, EventMark.class).get(key);
+    study.mark(mapId, MARK, mark.key(), mark);
   }
 
   /** Takes back what people did to some statements. */
-  void unmark(UUID mapId, Collection<String> keys) {
-    new ArrayList<>(keys).forEach(key -> marks.remove(mapId, MARK, key));
+  void unmark(UUID mapId, List<String> keys) {
+    study.unmark(mapId, MARK, keys);
   }
 
   /** Says when an event was that others are counted from; an empty time takes it back. */
   void count(UUID mapId, String event, String when) {
     if (when.isEmpty()) {
-      marks.remove(mapId, COUNTED, event);
+      study.unmark(mapId, COUNTED, List.of(event));
     } else {
-      marks.put(mapId, COUNTED, event, new CountedMark(when));
+      study.mark(mapId, COUNTED, event, new CountedMark(when));
     }
   }
 }

@@ -22,10 +22,8 @@ import org.pergamena.core.study.figure.FigureMark;
 import org.pergamena.core.study.figure.Figures;
 import org.pergamena.core.study.figure.Figures.Beside;
 import org.pergamena.core.study.figure.Figures.Figure;
-import org.pergamena.server.maps.Maps;
 import org.pergamena.server.site.Aside;
 import org.pergamena.server.site.Refused;
-import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -42,16 +40,12 @@ import org.springframework.web.bind.annotation.RestController;
 class FigureController {
   private static final String MARK = "FIGURE";
 
-  private final Maps maps;
-  private final Sources sources;
-  private final StudyMarks marks;
+  private final Study study;
   private final Sprigs sprigs;
   private final Aside aside;
 
-  FigureController(Maps maps, Sources sources, StudyMarks marks, Sprigs sprigs, Aside aside) {
-    this.maps = maps;
-    this.sources = sources;
-    this.marks = marks;
+  FigureController(Study study, Sprigs sprigs, Aside aside) {
+    this.study = study;
     this.sprigs = sprigs;
     this.aside = aside;
   }
@@ -93,15 +87,13 @@ class FigureController {
   }
 
   private Figures figures(UUID map, Progress progress) {
-    var texts = sources.analysed(map, () -> progress.at("Finding sentences", 0.02));
-    progress.at("Reading figures", 0.5);
-    return FigureFinder.in(texts);
+    return FigureFinder.in(study.texts(map, progress, "Reading figures"));
   }
 
   private FiguresView view(UUID map, Progress progress) {
     Figures figures = figures(map, progress);
-    Map<String, FigureMark> own = marks.of(map, MARK, FigureMark.class);
-    Studied studied = new Studied(sources.texts(map), maps.get(map).map());
+    Map<String, FigureMark> own = study.marks(map, MARK, FigureMark.class);
+    Studied studied = study.studied(map);
     Set<String> keys = figures.all().stream().map(Figure::key).collect(Collectors.toSet());
     Set<String> off = new HashSet<>();
     own.values().stream().filter(FigureMark::off).forEach(mark -> off.add(mark.key()));
@@ -159,10 +151,10 @@ class FigureController {
     return aside.compute(
         visitor,
         progress -> {
-          FigureMark old = marks.of(map, MARK, FigureMark.class).get(change.key());
+          FigureMark old = study.marks(map, MARK, FigureMark.class).get(change.key());
           String quote = old == null ? quote(map, change.key(), progress) : old.quote();
           FigureMark mark = new FigureMark(change.key(), quote, change.of().strip(), change.off());
-          marks.put(map, MARK, change.key(), mark);
+          study.mark(map, MARK, change.key(), mark);
           return view(map, progress);
         });
   }
@@ -180,18 +172,15 @@ class FigureController {
                         + " changed."));
   }
 
-  /** Quantities of which all that was done is taken back. */
-  record FiguresBack(@NotNull @Size(min = 1, max = 500) List<@NotBlank String> keys) {}
-
   @PostMapping("/unmark")
   CompletableFuture<FiguresView> unmark(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
-      @RequestBody @Valid FiguresBack back) {
+      @RequestBody @Valid MarksBack back) {
     return aside.compute(
         visitor,
         progress -> {
-          back.keys().forEach(key -> marks.remove(map, MARK, key));
+          study.unmark(map, MARK, back.keys());
           return view(map, progress);
         });
   }
@@ -203,8 +192,8 @@ class FigureController {
     return aside.compute(
         visitor,
         progress -> {
-          Studied studied = new Studied(sources.texts(map), null);
-          Map<String, FigureMark> own = marks.of(map, MARK, FigureMark.class);
+          Studied studied = study.cited(map);
+          Map<String, FigureMark> own = study.marks(map, MARK, FigureMark.class);
           List<List<String>> rows = new ArrayList<>();
           for (Figure each : figures(map, progress).all()) {
             FigureMark mark = own.get(each.key());
@@ -234,27 +223,16 @@ class FigureController {
         .toPlainString();
   }
 
-  /**
-   * Quantities that become a branch.
-   *
-   * @param id of the request, so that it is done once
-   * @param keys of which
-   */
-  record FigureBranch(
-      @NotNull UUID id,
-      @NotNull UUID parent,
-      @NotNull @Size(min = 1, max = 200, message = "need to be one to two hundred")
-          List<@NotBlank String> keys) {}
-
+  /** Puts quantities on the map. */
   @PostMapping("/branch")
   CompletableFuture<Sprigs.Planted> branch(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
-      @RequestBody @Valid FigureBranch wish) {
+      @RequestBody @Valid ChosenBranch wish) {
     return aside.compute(
         visitor,
         progress -> {
-          Map<String, FigureMark> own = marks.of(map, MARK, FigureMark.class);
+          Map<String, FigureMark> own = study.marks(map, MARK, FigureMark.class);
           Set<String> keys = Set.copyOf(wish.keys());
           List<Sprig> children =
               figures(map, progress).all().stream()

@@ -23,10 +23,8 @@ import org.pergamena.core.study.minutes.Minutes.Point;
 import org.pergamena.core.study.minutes.Minutes.Presence;
 import org.pergamena.core.study.minutes.MinutesMark;
 import org.pergamena.core.study.minutes.MinutesReader;
-import org.pergamena.server.maps.Maps;
 import org.pergamena.server.site.Aside;
 import org.pergamena.server.site.Refused;
-import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -44,16 +42,12 @@ class MinutesController {
   private static final String MARK = "MINUTES";
   private static final int LONGEST = 300;
 
-  private final Maps maps;
-  private final Sources sources;
-  private final StudyMarks marks;
+  private final Study study;
   private final Sprigs sprigs;
   private final Aside aside;
 
-  MinutesController(Maps maps, Sources sources, StudyMarks marks, Sprigs sprigs, Aside aside) {
-    this.maps = maps;
-    this.sources = sources;
-    this.marks = marks;
+  MinutesController(Study study, Sprigs sprigs, Aside aside) {
+    this.study = study;
     this.sprigs = sprigs;
     this.aside = aside;
   }
@@ -88,16 +82,20 @@ class MinutesController {
   }
 
   private List<Minutes> minutes(UUID map, Progress progress) {
-    List<MinutesMark> own = List.copyOf(marks.of(map, MARK, MinutesMark.class).values());
+    List<MinutesMark> own = own(map);
     return texts(map, progress).stream().map(text -> MinutesReader.read(text, own)).toList();
   }
 
+  private List<MinutesMark> own(UUID map) {
+    return List.copyOf(study.marks(map, MARK, MinutesMark.class).values());
+  }
+
   private List<Analysed> texts(UUID map, Progress progress) {
-    return sources.analysed(map, () -> progress.at("Finding sentences", 0.02));
+    return study.texts(map, progress, "Reading minutes");
   }
 
   private AllMinutes views(UUID map, Progress progress) {
-    Studied studied = new Studied(sources.texts(map), maps.get(map).map());
+    Studied studied = study.studied(map);
     List<Minutes> minutes = minutes(map, progress);
     List<MinutesMark> lost =
         minutes.isEmpty()
@@ -155,15 +153,15 @@ class MinutesController {
           MinutesMark mark =
               new MinutesMark(
                   change.key(), quote, change.kind(), change.who().strip(), change.until().strip());
-          marks.put(map, MARK, change.key(), mark);
+          study.mark(map, MARK, change.key(), mark);
           return views(map, progress);
         });
   }
 
   private String quote(UUID map, UUID source, String key, Progress progress) {
     for (Analysed text : texts(map, progress)) {
-      for (Sentence sentence : text.sentences()) {
-        if (text.source().id().equals(source)) {
+      if (text.source().id().equals(source)) {
+        for (Sentence sentence : text.sentences()) {
           String line = Passage.of(text.source(), sentence.span()).line();
           if (Naming.key(line).equals(key)) {
             return Naming.shortened(line, LONGEST);
@@ -176,18 +174,15 @@ class MinutesController {
         "The source has changed, and does not have this sentence any more. Nothing was changed.");
   }
 
-  /** Sentences of which all that was said is taken back. */
-  record MinutesBack(@NotNull @Size(min = 1, max = 500) List<@NotBlank String> keys) {}
-
   @PostMapping("/unmark")
   CompletableFuture<AllMinutes> unmark(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
-      @RequestBody @Valid MinutesBack back) {
+      @RequestBody @Valid MarksBack back) {
     return aside.compute(
         visitor,
         progress -> {
-          back.keys().forEach(key -> marks.remove(map, MARK, key));
+          study.unmark(map, MARK, back.keys());
           return views(map, progress);
         });
   }
@@ -199,7 +194,7 @@ class MinutesController {
     return aside.compute(
         visitor,
         progress -> {
-          Studied studied = new Studied(sources.texts(map), null);
+          Studied studied = study.cited(map);
           List<List<String>> rows = new ArrayList<>();
           for (Minutes each : minutes(map, progress)) {
             for (Item item : each.told() ? each.items() : List.<Item>of()) {
@@ -240,18 +235,13 @@ class MinutesController {
     return aside.compute(
         visitor,
         progress -> {
-          Minutes minutes =
-              minutes(map, progress).stream()
-                  .filter(each -> each.source().equals(wish.source()))
+          Analysed text =
+              texts(map, progress).stream()
+                  .filter(each -> each.source().id().equals(wish.source()))
                   .findFirst()
                   .orElseThrow(() -> Refused.notFound("This source"));
-          String name =
-              sources.texts(map).stream()
-                  .filter(source -> source.id().equals(wish.source()))
-                  .findFirst()
-                  .orElseThrow(() -> Refused.notFound("This source"))
-                  .name();
-          Sprig branch = Sprig.of(name, children(minutes));
+          Sprig branch =
+              Sprig.of(text.source().name(), children(MinutesReader.read(text, own(map))));
           return sprigs.plant(
               visitor, map, wish.id(), wish.parent(), branch, "Put minutes on the map");
         });

@@ -2,7 +2,6 @@ package org.pergamena.server.study;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -19,9 +18,7 @@ import org.pergamena.core.study.people.PeopleFinder;
 import org.pergamena.core.study.people.Somebody;
 import org.pergamena.core.study.people.Somebody.Form;
 import org.pergamena.core.study.people.Tie;
-import org.pergamena.server.maps.Maps;
 import org.pergamena.server.site.Aside;
-import org.pergamena.server.sources.Sources;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,16 +38,12 @@ class PeopleController {
   private static final int MOST_LINKS = 200;
   private static final int LONGEST_NAME = 200;
 
-  private final Maps maps;
-  private final Sources sources;
-  private final StudyMarks marks;
+  private final Study study;
   private final Sprigs sprigs;
   private final Aside aside;
 
-  PeopleController(Maps maps, Sources sources, StudyMarks marks, Sprigs sprigs, Aside aside) {
-    this.maps = maps;
-    this.sources = sources;
-    this.marks = marks;
+  PeopleController(Study study, Sprigs sprigs, Aside aside) {
+    this.study = study;
     this.sprigs = sprigs;
     this.aside = aside;
   }
@@ -90,14 +83,13 @@ class PeopleController {
   }
 
   private People people(UUID map, Progress progress) {
-    var texts = sources.analysed(map, () -> progress.at("Finding sentences", 0.02));
-    progress.at("Reading names", 0.5);
-    return PeopleFinder.in(texts, marks.of(map, MARK, NameMark.class).values());
+    var texts = study.texts(map, progress, "Reading names");
+    return PeopleFinder.in(texts, study.marks(map, MARK, NameMark.class).values());
   }
 
   private PeopleView view(UUID map, Progress progress) {
     People people = people(map, progress);
-    Studied studied = new Studied(sources.texts(map), maps.get(map).map());
+    Studied studied = study.studied(map);
     return new PeopleView(
         people.all().stream().map(each -> view(each, studied)).toList(),
         people.ties().stream().limit(MOST_TIES).map(each -> view(each, studied)).toList(),
@@ -155,7 +147,7 @@ class PeopleController {
         progress -> {
           String words = PeopleFinder.words(change.words());
           NameMark old =
-              marks.of(map, MARK, NameMark.class).getOrDefault(words, NameMark.of(words));
+              study.marks(map, MARK, NameMark.class).getOrDefault(words, NameMark.of(words));
           boolean apart = change.apart() == null ? old.apart() : change.apart();
           String with = change.with() == null ? old.with() : PeopleFinder.words(change.with());
           NameMark mark =
@@ -166,23 +158,20 @@ class PeopleController {
                   apart && change.with() == null,
                   change.off() == null ? old.off() : change.off(),
                   change.person() == null ? old.person() : change.person());
-          marks.put(map, MARK, words, mark);
+          study.mark(map, MARK, words, mark);
           return view(map, progress);
         });
   }
-
-  /** Names of which all that was done by hand is taken back. */
-  record NamesBack(@NotNull @Size(min = 1, max = 500) List<@NotBlank String> words) {}
 
   @PostMapping("/unmark")
   CompletableFuture<PeopleView> unmark(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
-      @RequestBody @Valid NamesBack back) {
+      @RequestBody @Valid MarksBack back) {
     return aside.compute(
         visitor,
         progress -> {
-          back.words().forEach(each -> marks.remove(map, MARK, PeopleFinder.words(each)));
+          study.unmark(map, MARK, back.keys().stream().map(PeopleFinder::words).toList());
           return view(map, progress);
         });
   }
@@ -194,7 +183,7 @@ class PeopleController {
     return aside.compute(
         visitor,
         progress -> {
-          Studied studied = new Studied(sources.texts(map), null);
+          Studied studied = study.cited(map);
           List<List<String>> rows = new ArrayList<>();
           for (Somebody each : people(map, progress).all()) {
             for (Somebody.Place place : each.off() ? List.<Somebody.Place>of() : each.places()) {
@@ -216,23 +205,12 @@ class PeopleController {
         });
   }
 
-  /**
-   * People and bodies that become a branch.
-   *
-   * @param id of the request, so that it is done once
-   * @param keys of whom
-   */
-  record PeopleBranch(
-      @NotNull UUID id,
-      @NotNull UUID parent,
-      @NotNull @Size(min = 1, max = 200, message = "need to be one to two hundred")
-          List<@NotBlank String> keys) {}
-
+  /** Puts people and bodies on the map, with who occurs with whom. */
   @PostMapping("/branch")
   CompletableFuture<Sprigs.Planted> branch(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
-      @RequestBody @Valid PeopleBranch wish) {
+      @RequestBody @Valid ChosenBranch wish) {
     return aside.compute(
         visitor,
         progress -> {

@@ -12,7 +12,6 @@ import org.pergamena.core.study.Answers;
 import org.pergamena.server.maps.Requires;
 import org.pergamena.server.maps.Role;
 import org.pergamena.server.site.Aside;
-import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -29,12 +28,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/maps/{map}")
 class QuestionController {
   private final Questions questions;
-  private final Sources sources;
+  private final Study study;
   private final Aside aside;
 
-  QuestionController(Questions questions, Sources sources, Aside aside) {
+  QuestionController(Questions questions, Study study, Aside aside) {
     this.questions = questions;
-    this.sources = sources;
+    this.study = study;
     this.aside = aside;
   }
 
@@ -77,7 +76,7 @@ class QuestionController {
 
   private AnswersView view(UUID map, String text, Progress progress) {
     Answers answers = questions.answers(map, text, progress);
-    Studied studied = new Studied(sources.texts(map), null);
+    Studied studied = study.cited(map);
     return new AnswersView(
         answers.terms(),
         answers.beside(),

@@ -11,9 +11,7 @@ import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.study.Answering;
 import org.pergamena.core.study.Answers;
-import org.pergamena.server.maps.Maps;
 import org.pergamena.server.site.Refused;
-import org.pergamena.server.sources.Sources;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,14 +23,12 @@ class Questions {
   private static final int MOST = 50;
 
   private final EntityManager entities;
-  private final Maps maps;
-  private final Sources sources;
+  private final Study study;
   private final TransactionTemplate transactions;
 
-  Questions(EntityManager entities, Maps maps, Sources sources, TransactionTemplate transactions) {
+  Questions(EntityManager entities, Study study, TransactionTemplate transactions) {
     this.entities = entities;
-    this.maps = maps;
-    this.sources = sources;
+    this.study = study;
     this.transactions = transactions;
   }
 
@@ -46,11 +42,11 @@ class Questions {
 
   /** What the sources of a map say to a question. */
   Answers answers(UUID mapId, String text, Progress progress) {
-    return answering(mapId, progress).to(text, maps.get(mapId).map());
+    return answering(mapId, progress).to(text, study.topics(mapId));
   }
 
   private Answering answering(UUID mapId, Progress progress) {
-    return new Answering(sources.analysed(mapId, () -> progress.at("Finding sentences", 0.02)));
+    return new Answering(study.texts(mapId, progress, "Looking for answers"));
   }
 
   /** A person's questions to a map, with what they have not seen. */

@@ -90,15 +90,15 @@ public class StudyMarks {
     }
   }
 
-  /** Takes a correction back; nothing happens if there is none. */
+  /** Takes corrections back; nothing happens where there is none. */
   @Transactional
-  public void remove(UUID mapId, String kind, String subject) {
+  public void remove(UUID mapId, String kind, List<String> subjects) {
     entities
         .createQuery(
-            "delete from StudyMarkRow where mapId = :map and kind = :kind and subject = :subject")
+            "delete from StudyMarkRow where mapId = :map and kind = :kind and subject in :subjects")
         .setParameter("map", mapId)
         .setParameter("kind", kind)
-        .setParameter("subject", subject)
+        .setParameter("subjects", subjects)
         .executeUpdate();
   }
 
