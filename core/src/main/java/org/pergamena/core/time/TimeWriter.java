@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /** Times in words, as they stand on the screen. */
 public final class TimeWriter {
@@ -11,6 +12,8 @@ public final class TimeWriter {
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM ", Locale.UK);
   private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMMM ", Locale.UK);
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern(", HH:mm", Locale.UK);
+
+  private static final Map<Integer, String> ENDINGS = Map.of(1, "st", 2, "nd", 3, "rd");
 
   private TimeWriter() {}
 
@@ -50,12 +53,8 @@ public final class TimeWriter {
 
   private static String century(int firstYear) {
     int number = firstYear / 100 + 1;
-    String suffix =
-        number % 10 == 1 && number != 11
-            ? "st"
-            : number % 10 == 2 && number != 12
-                ? "nd"
-                : number % 10 == 3 && number != 13 ? "rd" : "th";
+    boolean teens = number > 10 && number < 14;
+    String suffix = teens ? "th" : ENDINGS.getOrDefault(number % 10, "th");
     return number + suffix + " century";
   }
 }
