@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import org.pergamena.core.language.Tongue;
+import org.pergamena.core.pair.Pairing;
 
 /**
  * Two replies beside each other.
@@ -28,7 +29,7 @@ public record Beside(List<Pair> rows) {
 
   /** What both have and what only one has, by meaning and place. */
   public static Beside of(Reply one, Reply two, Collection<Tongue> tongues) {
-    Pairing pairing = new Pairing(Entry.of(one, Map.of()), Entry.of(two, Map.of()), tongues);
+    Pairing pairing = new Pairing(Entries.of(one, Map.of()), Entries.of(two, Map.of()), tongues);
     pairing.run();
     List<Pair> rows = new ArrayList<>();
     for (int i = 0; i < one.points().size(); i++) {

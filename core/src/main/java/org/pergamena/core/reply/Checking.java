@@ -13,6 +13,7 @@ import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.pair.Meaning;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.reply.Checked.Cite;
 import org.pergamena.core.reply.Checked.Judged;

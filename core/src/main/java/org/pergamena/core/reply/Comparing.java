@@ -16,6 +16,9 @@ import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.pair.Entry;
+import org.pergamena.core.pair.Meaning;
+import org.pergamena.core.pair.Pairing;
 import org.pergamena.core.reply.Compared.Difference;
 import org.pergamena.core.reply.Compared.Kind;
 import org.pergamena.core.reply.Reply.Linked;
@@ -65,7 +68,7 @@ public final class Comparing {
     this.wish = wish;
     this.byHand = byHand;
     this.standing = Entry.of(map, anchors);
-    this.offered = Entry.of(reply, Citing.keys(map));
+    this.offered = Entries.of(reply, Citing.keys(map));
     this.pairing = new Pairing(standing, offered, tongues);
     this.meaning = new Meaning(tongues);
     Citing.evidence(map).forEach((id, each) -> evidence.put(id.toString(), each));

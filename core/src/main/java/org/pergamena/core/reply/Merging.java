@@ -22,6 +22,8 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.Trace;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.pair.Entry;
+import org.pergamena.core.pair.Pairing;
 import org.pergamena.core.reply.Reply.Point;
 
 /**
@@ -96,7 +98,7 @@ public final class Merging {
   }
 
   private void add(Named outline) {
-    List<Entry> offered = Entry.of(outline.reply(), Map.of());
+    List<Entry> offered = Entries.of(outline.reply(), Map.of());
     Pairing pairing = new Pairing(entries(), offered, tongues);
     pairing.run();
     List<Node> own = new ArrayList<>();

@@ -26,6 +26,7 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.Trace;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.pair.Entry;
 import org.pergamena.core.reply.Compared.Difference;
 import org.pergamena.core.reply.Compared.Kind;
 import org.pergamena.core.reply.Reply.Linked;
@@ -65,7 +66,7 @@ public final class Taking {
     this.anchor = anchor;
     this.trace = trace;
     this.identities = identities;
-    this.parents = Entry.of(reply, Map.of()).stream().mapToInt(Entry::parent).toArray();
+    this.parents = Entries.of(reply, Map.of()).stream().mapToInt(Entry::parent).toArray();
     for (int i = 0; i < compared.topics().size(); i++) {
       if (compared.topics().get(i) != null) {
         topics.put(i, compared.topics().get(i));

@@ -13,6 +13,7 @@ import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.language.Tongue;
+import org.pergamena.core.pair.Meaning;
 import org.pergamena.core.reply.Checked.Unsaid;
 import org.pergamena.core.reply.Reply.Point;
 import org.pergamena.core.source.Passage;

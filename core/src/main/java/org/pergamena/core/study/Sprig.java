@@ -3,6 +3,7 @@ package org.pergamena.core.study;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Content;
@@ -28,6 +29,15 @@ public record Sprig(String label, String note, List<Passage> passages, List<Spri
   /** One with nothing but its label and what is below it. */
   public static Sprig of(String label, List<Sprig> children) {
     return new Sprig(label, "", List.of(), children);
+  }
+
+  /** The same with some of its passages alone. */
+  public Sprig keeping(Predicate<Passage> kept) {
+    return new Sprig(
+        label,
+        note,
+        passages.stream().filter(kept).toList(),
+        children.stream().map(child -> child.keeping(kept)).toList());
   }
 
   /** The branch that it becomes; its passages are those of a person, who chose them. */

@@ -13,6 +13,7 @@ import org.pergamena.core.publish.Scope;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.picture.Drawing;
+import org.pergamena.formats.publish.Form;
 import org.pergamena.formats.publish.Publication;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.Views;
@@ -26,7 +27,7 @@ import org.springframework.util.function.SingletonSupplier;
 
 /** Gathers what a file is made of. */
 @Component
-class Publications {
+public class Publications {
   private final Maps maps;
   private final Sources sources;
   private final References references;
@@ -84,6 +85,27 @@ class Publications {
         gallery,
         new MapStore(mapId, files, gallery),
         wish.form(templates.of(person)),
+        progress);
+  }
+
+  /**
+   * What is computed from sources as something to be read: as a map of its own.
+   *
+   * @param mapId of the map whose way of citing it follows
+   */
+  public Publication page(UUID mapId, TopicMap made, List<Source> texts, Progress progress) {
+    Scope.Published published = Scope.WHOLE.of(made);
+    List<UUID> inks = texts.stream().map(Source::id).toList();
+    Gallery gallery = pictures.gallery(mapId, 1);
+    return new Publication(
+        Publication.Front.NONE,
+        published,
+        texts,
+        references.works(mapId, false),
+        SingletonSupplier.of(() -> drawing.published(published, inks).scene(Set.of())),
+        gallery,
+        new MapStore(mapId, files, gallery),
+        Form.USUAL,
         progress);
   }
 

@@ -3,10 +3,14 @@ package org.pergamena.server.study;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.pergamena.core.map.Arrangement;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.CrossLink;
+import org.pergamena.core.map.LayoutKind;
 import org.pergamena.core.map.LinkChange;
+import org.pergamena.core.map.Look;
+import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.Place;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TreeChange;
@@ -49,6 +53,18 @@ class Sprigs {
     return plant(person, mapId, edit, parent, sprig, List.of(), called);
   }
 
+  /** The same as two subjects beside each other, with what both share between them. */
+  Planted beside(UUID person, UUID mapId, UUID edit, UUID parent, Sprig sprig, String called) {
+    requireSome(sprig);
+    Branch branch = sprig.branch(UUID::randomUUID);
+    Look look = Look.NONE.arranged(Arrangement.of(LayoutKind.SIDE_BY_SIDE));
+    List<Change> changes =
+        List.of(
+            new TreeChange.AddBranch(parent, Place.LAST, branch),
+            new LookChange.Paint(branch.id(), look));
+    return planted(Act.byHand(person, edit).called(called), mapId, parent, branch, changes);
+  }
+
   /** The same with cross-links between the children of the branch. */
   Planted plant(
       UUID person,
@@ -58,11 +74,7 @@ class Sprigs {
       Sprig sprig,
       List<Link> links,
       String called) {
-    if (sprig.children().isEmpty()) {
-      throw new Refused(
-          HttpStatus.CONFLICT,
-          "The sources have changed, and have none of this any more. Look again.");
-    }
+    requireSome(sprig);
     Branch branch = sprig.branch(UUID::randomUUID);
     List<UUID> children = branch.topics().get(0).children();
     List<Change> changes = new ArrayList<>();
@@ -77,8 +89,20 @@ class Sprigs {
                       Naming.shortened(link.phrase(), CrossLink.LONGEST_PHRASE))
                   .withGrounds(Sprig.evidence(link.passages(), UUID::randomUUID))));
     }
+    return planted(Act.byHand(person, edit).called(called), mapId, parent, branch, changes);
+  }
+
+  private static void requireSome(Sprig sprig) {
+    if (sprig.children().isEmpty()) {
+      throw new Refused(
+          HttpStatus.CONFLICT,
+          "The sources have changed, and have none of this any more. Look again.");
+    }
+  }
+
+  private Planted planted(Act act, UUID mapId, UUID parent, Branch branch, List<Change> changes) {
     maps.change(
-        Act.byHand(person, edit).called(called),
+        act,
         mapId,
         map -> {
           if (!map.has(parent)) {

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.study.Resemblance;
 import org.pergamena.core.study.event.Happening.Differs;
 import org.pergamena.core.study.event.Happening.Said;
 import org.pergamena.core.time.Edtf;
@@ -82,7 +83,8 @@ public final class Chronicler {
   }
 
   private Chronicle chronicle() {
-    Resemblance alike = new Resemblance(accounts);
+    Resemblance alike =
+        new Resemblance(accounts.stream().map(account -> account.stems().keySet()).toList());
     join(alike);
     Map<Integer, List<Integer>> groups = new TreeMap<>();
     for (int i = 0; i < group.length; i++) {

@@ -1,4 +1,4 @@
-package org.pergamena.core.reply;
+package org.pergamena.core.pair;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -12,18 +12,17 @@ import java.util.UUID;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
-import org.pergamena.core.reply.Reply.Point;
 
 /**
- * A topic of a map or a point of a reply, as something that can be compared.
+ * A topic of a map or a line of an outline, as something that can be compared.
  *
  * @param parent its place in the same list, or -1
  * @param topic of a map, or null
  * @param cites what stands for the passages that it rests on
  */
-record Entry(int parent, UUID topic, String label, String definition, Set<String> cites) {
+public record Entry(int parent, UUID topic, String label, String definition, Set<String> cites) {
   /** The topics of some branches, those that the branches begin with among them. */
-  static List<Entry> of(TopicMap map, Collection<UUID> anchors) {
+  public static List<Entry> of(TopicMap map, Collection<UUID> anchors) {
     Set<UUID> scope = new LinkedHashSet<>();
     anchors.forEach(id -> map.preorder(map.topic(id)).forEach(topic -> scope.add(topic.id())));
     List<Entry> entries = new ArrayList<>();
@@ -41,29 +40,6 @@ record Entry(int parent, UUID topic, String label, String definition, Set<String
                 topic.content().gloss().definition(),
                 cites));
       }
-    }
-    return entries;
-  }
-
-  /**
-   * The points of a reply.
-   *
-   * @param keys what each key that it cites stands for; other keys stand for themselves
-   */
-  static List<Entry> of(Reply reply, Map<String, UUID> keys) {
-    List<Entry> entries = new ArrayList<>();
-    List<Integer> open = new ArrayList<>();
-    for (Point point : reply.points()) {
-      while (open.size() >= point.level()) {
-        open.remove(open.size() - 1);
-      }
-      int parent = open.isEmpty() ? -1 : open.get(open.size() - 1);
-      Set<String> cites = new HashSet<>();
-      point
-          .cites()
-          .forEach(key -> cites.add(keys.containsKey(key) ? keys.get(key).toString() : key));
-      open.add(entries.size());
-      entries.add(new Entry(parent, null, point.label(), point.definition(), cites));
     }
     return entries;
   }

@@ -1,4 +1,4 @@
-package org.pergamena.core.study.event;
+package org.pergamena.core.study;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -11,23 +11,28 @@ import java.util.Set;
  * How much two statements have of the same: the cosine of their stems, weighted by how rare each is
  * among all statements (Salton and Buckley, 1988).
  */
-final class Resemblance {
+public final class Resemblance {
   private static final int COMMON = 40;
 
-  private final List<Account> accounts;
+  private final List<Set<String>> statements;
   private final Map<String, List<Integer>> index = new HashMap<>();
   private final double[] lengths;
 
-  Resemblance(List<Account> accounts) {
-    this.accounts = accounts;
-    for (int i = 0; i < accounts.size(); i++) {
-      for (String stem : accounts.get(i).stems().keySet()) {
+  /**
+   * Among some statements.
+   *
+   * @param statements each as its stems
+   */
+  public Resemblance(List<Set<String>> statements) {
+    this.statements = List.copyOf(statements);
+    for (int i = 0; i < statements.size(); i++) {
+      for (String stem : statements.get(i)) {
         index.computeIfAbsent(stem, k -> new ArrayList<>()).add(i);
       }
     }
-    lengths = new double[accounts.size()];
+    lengths = new double[statements.size()];
     for (int i = 0; i < lengths.length; i++) {
-      for (String stem : accounts.get(i).stems().keySet()) {
+      for (String stem : statements.get(i)) {
         lengths[i] += weight(stem) * weight(stem);
       }
       lengths[i] = Math.sqrt(lengths[i]);
@@ -35,28 +40,28 @@ final class Resemblance {
   }
 
   private double weight(String stem) {
-    return Math.log(1 + (accounts.size() + 10.0) / index.get(stem).size());
+    return Math.log(1 + (statements.size() + 10.0) / index.get(stem).size());
   }
 
   /** Those after a statement that share words with it that are not common. */
-  Set<Integer> near(int account) {
+  public Set<Integer> near(int statement) {
     Set<Integer> near = new HashSet<>();
-    for (String stem : accounts.get(account).stems().keySet()) {
+    for (String stem : statements.get(statement)) {
       List<Integer> with = index.get(stem);
       if (with.size() <= COMMON) {
         near.addAll(with);
       }
     }
-    near.removeIf(other -> other <= account);
+    near.removeIf(other -> other <= statement);
     return near;
   }
 
   /** 0 to 1. */
-  double of(int one, int other) {
-    Map<String, Integer> second = accounts.get(other).stems();
+  public double of(int one, int other) {
+    Set<String> second = statements.get(other);
     double sum = 0;
-    for (String stem : accounts.get(one).stems().keySet()) {
-      if (second.containsKey(stem)) {
+    for (String stem : statements.get(one)) {
+      if (second.contains(stem)) {
         sum += weight(stem) * weight(stem);
       }
     }
@@ -64,9 +69,9 @@ final class Resemblance {
   }
 
   /** Number of stems that both have. */
-  int shared(int one, int other) {
-    Set<String> both = new HashSet<>(accounts.get(one).stems().keySet());
-    both.retainAll(accounts.get(other).stems().keySet());
+  public int shared(int one, int other) {
+    Set<String> both = new HashSet<>(statements.get(one));
+    both.retainAll(statements.get(other));
     return both.size();
   }
 }

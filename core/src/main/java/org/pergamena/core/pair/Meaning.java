@@ -1,4 +1,4 @@
-package org.pergamena.core.reply;
+package org.pergamena.core.pair;
 
 import java.util.Arrays;
 import java.util.Collection;
@@ -14,7 +14,7 @@ import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Span;
 
 /** How near labels are in what they say: by the stems that they share, each by how rare it is. */
-final class Meaning {
+public final class Meaning {
   private static final Pattern MARKS = Pattern.compile("[^\\p{L}\\p{N}]+");
   private static final double BY_LETTERS = 0.85;
   private static final double LETTERS_FROM = 0.6;
@@ -28,19 +28,20 @@ final class Meaning {
    * @param pairs of its letters as numbers, sorted
    * @param numbers those of its words that are numbers, sorted
    */
-  record Said(String key, Set<String> stems, int[] words, int[] pairs, int[] numbers) {}
+  public record Said(String key, Set<String> stems, int[] words, int[] pairs, int[] numbers) {}
 
   private final List<Tongue> tongues;
   private final Map<String, Integer> known = new HashMap<>();
   private int[] counts = new int[64];
   private int labels;
 
-  Meaning(Collection<Tongue> tongues) {
+  /** One for labels in some languages; in English if none is named. */
+  public Meaning(Collection<Tongue> tongues) {
     this.tongues = tongues.isEmpty() ? List.of(Tongue.of(Tongue.ENGLISH)) : List.copyOf(tongues);
   }
 
   /** Takes a label apart, which counts towards how rare its words are. */
-  Said said(String label) {
+  public Said said(String label) {
     String key = MARKS.matcher(label.toLowerCase(Locale.ROOT)).replaceAll(" ").strip();
     Set<String> stems = stems(label);
     int[] words = stems.stream().mapToInt(this::number).sorted().toArray();
@@ -75,7 +76,7 @@ final class Meaning {
   }
 
   /** The stems of the words that carry meaning; of all words if none does. */
-  Set<String> stems(String label) {
+  public Set<String> stems(String label) {
     Set<String> stems = new LinkedHashSet<>();
     Set<String> all = new LinkedHashSet<>();
     for (Tongue tongue : tongues) {
@@ -106,7 +107,7 @@ final class Meaning {
   }
 
   /** 1 for the same words, 0 for nothing in common (Dice, 1945, by weights). */
-  double likeness(Said one, Said other) {
+  public double likeness(Said one, Said other) {
     if (one.key().equals(other.key())) {
       return 1;
     }

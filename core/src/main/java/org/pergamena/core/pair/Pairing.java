@@ -1,4 +1,4 @@
-package org.pergamena.core.reply;
+package org.pergamena.core.pair;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -17,7 +17,7 @@ import org.pergamena.core.language.Tongue;
  * and below them, and by the passages that they rest on. The surest pairs are made first, and what
  * they say of their surroundings helps with the others.
  */
-final class Pairing {
+public final class Pairing {
   private static final double[] LEAST = {0.92, 0.68, 0.5, 0.5};
   private static final int MOST_CANDIDATES = 60;
   private static final int COMMON = 300;
@@ -45,10 +45,12 @@ final class Pairing {
 
   private final int[] taken;
   private final double[] likeness;
+  private final Set<Long> forbidden = new HashSet<>();
 
   private record Scored(int offered, int standing, double score, double label) {}
 
-  Pairing(List<Entry> standing, List<Entry> offered, Collection<Tongue> tongues) {
+  /** Nothing is paired yet. */
+  public Pairing(List<Entry> standing, List<Entry> offered, Collection<Tongue> tongues) {
     this.standing = standing;
     this.offered = offered;
     this.meaning = new Meaning(tongues);
@@ -75,19 +77,32 @@ final class Pairing {
   }
 
   /** How near two labels are. */
-  double near(int of, int to) {
+  public double near(int of, int to) {
     return meaning.likeness(theirs.get(of), ours.get(to));
   }
 
+  /** Says that two are not the same, whatever speaks for it. */
+  public void apart(int of, int to) {
+    forbidden.add(pairKey(of, to));
+  }
+
+  private boolean allowed(int of, int to) {
+    return !forbidden.contains(pairKey(of, to));
+  }
+
+  private static long pairKey(int of, int to) {
+    return (long) of << Integer.SIZE | to;
+  }
+
   /** Makes a pair that is known. */
-  void pair(int of, int to) {
+  public void pair(int of, int to) {
     pairs[of] = to;
     taken[to] = of;
     likeness[of] = near(of, to);
   }
 
   /** Pairs what is left. */
-  void run() {
+  public void run() {
     same();
     Map<Integer, List<Scored>> labelled = labelled();
     for (double least : LEAST) {
@@ -107,21 +122,24 @@ final class Pairing {
     for (int i = 0; i < offered.size(); i++) {
       String key = theirs.get(i).key();
       int to = once.getOrDefault(key, -1);
-      if (to >= 0 && there.get(key) == 1 && pairs[i] < 0 && taken[to] < 0) {
+      if (to >= 0 && there.get(key) == 1 && pairs[i] < 0 && taken[to] < 0 && allowed(i, to)) {
         pair(i, to);
       }
     }
   }
 
-  int standing(int of) {
+  /** The place of what stands that an offered entry is, or -1. */
+  public int standing(int of) {
     return pairs[of];
   }
 
-  int offered(int to) {
+  /** The place of the offered entry that one that stands is, or -1. */
+  public int offered(int to) {
     return taken[to];
   }
 
-  double likeness(int of) {
+  /** How near the label of an offered entry is to that of its pair, 0 to 1. */
+  public double likeness(int of) {
     return likeness[of];
   }
 
@@ -153,7 +171,7 @@ final class Pairing {
       List<Scored> scored = new ArrayList<>();
       for (int candidate : candidates) {
         double label = near(i, candidate);
-        if (label >= LEAST_LABEL || shares(i, candidate)) {
+        if (allowed(i, candidate) && (label >= LEAST_LABEL || shares(i, candidate))) {
           scored.add(new Scored(i, candidate, label, label));
         }
       }
@@ -272,7 +290,8 @@ final class Pairing {
       }
       for (Map.Entry<Integer, Integer> each : parents.entrySet()) {
         int most = Math.max(offeredBelow.get(of).size(), below.get(each.getKey()).size());
-        if (pairs[of] < 0 && each.getValue() >= 2 && each.getValue() * 2 > most) {
+        boolean free = pairs[of] < 0 && allowed(of, each.getKey());
+        if (free && each.getValue() >= 2 && each.getValue() * 2 > most) {
           pair(of, each.getKey());
         }
       }
