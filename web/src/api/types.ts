@@ -213,3 +213,24 @@ export type AllMinutes = Schemas["AllMinutes"];
 export type Minutes = Schemas["MinutesView"];
 export type MinutesPoint = Schemas["PointView"];
 export type KeptQuestion = Schemas["KeptQuestion"];
+export type Comparison = Omit<
+  Schemas["ComparisonView"],
+  "concord" | "topics" | "terms" | "passages"
+> & {
+  topics: ComparedColumns;
+  terms: ComparedColumns;
+  passages: ComparedColumns;
+  concord: Concord | null;
+};
+export type Concord = Schemas["ConcordView"];
+export type ComparedColumns = Omit<Schemas["ColumnsView"], "one" | "both" | "other"> & {
+  one: Matter[];
+  both: BothMatters[];
+  other: Matter[];
+};
+export type Matter = Omit<Schemas["MatterView"], "topic"> & { topic: string | null };
+export type BothMatters = Omit<Schemas["BothView"], "one" | "other"> & {
+  one: Matter;
+  other: Matter;
+};
+export type PairKind = Schemas["PairSaid"]["kind"];

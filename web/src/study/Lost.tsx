@@ -8,15 +8,20 @@ const List = styled.ul`
 `;
 
 type LostProps = {
+  title?: string;
   lost: readonly { key: string; words: string }[];
   onForget: (key: string) => void;
 };
 
 /** What was done by hand to words that are in no source any more: it is kept until it is forgotten. */
-export function Lost({ lost, onForget }: LostProps) {
+export function Lost({
+  title = "Corrected, and no longer in the sources",
+  lost,
+  onForget,
+}: LostProps) {
   return lost.length === 0 ? null : (
-    <section aria-label="Corrected, and no longer in the sources">
-      <h3>Corrected, and no longer in the sources</h3>
+    <section aria-label={title}>
+      <h3>{title}</h3>
       <List>
         {lost.map(({ key, words }) => (
           <li key={key}>

@@ -5,6 +5,7 @@ import { useCommands, type ViewProps } from "../map/useCommands";
 import type { OpenSource } from "../reading/spot";
 import { AgreePane } from "./AgreePane";
 import { AskPane } from "./AskPane";
+import { ComparePane } from "./ComparePane";
 import { EndsPane } from "./EndsPane";
 import { EventsPane } from "./EventsPane";
 import { FiguresPane } from "./FiguresPane";
@@ -80,6 +81,7 @@ const PANES = {
   events: EventsPane,
   people: PeoplePane,
   agreement: AgreePane,
+  compare: ComparePane,
   figures: FiguresPane,
   minutes: MinutesPane,
   ends: EndsPane,

@@ -25,6 +25,8 @@ type StudyPassageProps = {
     topics: readonly string[];
   };
   tree: Tree;
+  /** What its source is called if that is of another map. */
+  elsewhere?: string;
   /** What else is said of it, behind its place. */
   told?: string;
   onOpen: OpenSource;
@@ -34,7 +36,7 @@ type StudyPassageProps = {
 
 /** A passage that bears something out, with its place and the topics under which it stands. */
 export function StudyPassage(props: StudyPassageProps) {
-  const { passage, tree, told, onOpen, onSelect, children } = props;
+  const { passage, tree, elsewhere, told, onOpen, onSelect, children } = props;
   const { source, start, end, exact, place, topics } = passage;
   const its = tree.desk.sources.find((each) => each.id === source);
   return (
@@ -42,16 +44,18 @@ export function StudyPassage(props: StudyPassageProps) {
       <blockquote>{exact}</blockquote>
       <Row>
         <small>
-          {its?.name}
+          {its?.name ?? elsewhere}
           {place && ` · ${place}`}
           {told && ` · ${told}`}
         </small>
-        <TextButton
-          aria-label={`Read in the source: ${exact.slice(0, 60)}`}
-          onPress={() => onOpen({ source, start, end })}
-        >
-          Read it there
-        </TextButton>
+        {its && (
+          <TextButton
+            aria-label={`Read in the source: ${exact.slice(0, 60)}`}
+            onPress={() => onOpen({ source, start, end })}
+          >
+            Read it there
+          </TextButton>
+        )}
         {topics.flatMap((id) => {
           const topic = tree.get(id);
           return topic ? (
@@ -62,7 +66,7 @@ export function StudyPassage(props: StudyPassageProps) {
             []
           );
         })}
-        {topics.length === 0 && <small>on no topic</small>}
+        {its && topics.length === 0 && <small>on no topic</small>}
         {children}
       </Row>
     </One>

@@ -8,6 +8,7 @@ export const STUDIES = [
   ["events", "Events"],
   ["people", "People"],
   ["agreement", "Agreement"],
+  ["compare", "Compare"],
   ["figures", "Figures"],
   ["minutes", "Minutes"],
   ["ends", "Loose ends"],

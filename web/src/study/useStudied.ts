@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../api/client";
 
@@ -9,11 +9,17 @@ export function useStudied<T>(
   shelf: unknown,
   path: string,
   say: (words: string) => void,
+  /** What is asked for, behind the path; what was found before stays until it is there. */
+  asked = "",
 ) {
   const client = useQueryClient();
-  const key = [kind, map, shelf];
+  const key = [kind, map, shelf, asked];
   const [trouble, setTrouble] = useState<Error | null>(null);
-  const read = useQuery({ queryKey: key, queryFn: () => request<T>("GET", path) });
+  const read = useQuery({
+    queryKey: key,
+    queryFn: () => request<T>("GET", `${path}${asked}`),
+    placeholderData: keepPreviousData,
+  });
   /** Sends a correction; whether it was taken. */
   const send = async (method: "POST" | "PUT", to: string, body: object, told: string) => {
     try {
@@ -26,5 +32,5 @@ export function useStudied<T>(
       return false;
     }
   };
-  return { data: read.data, problem: trouble ?? read.error, send };
+  return { data: read.data, old: read.isPlaceholderData, problem: trouble ?? read.error, send };
 }

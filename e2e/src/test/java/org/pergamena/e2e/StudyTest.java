@@ -197,4 +197,36 @@ class StudyTest {
     view(page, "Map");
     assertThat(desk.topic("Harbour committee minutes")).isVisible();
   }
+
+  @Test
+  void two_branches_are_compared_paired_by_hand_and_put_on_the_map(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    view(page, "Study");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Compare")).click();
+    Locator pane = study(page, "Compare");
+    assertThat(pane.getByText(Pattern.compile("that both have"))).isVisible();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    Locator topics =
+        pane.getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("Topics"));
+    Locator columns = topics.locator("ul");
+    Locator first = columns.first().locator("button[aria-expanded]").first();
+    String own = first.innerText();
+    first.press("Enter");
+    button(topics, "The other has it too").press("Enter");
+    Locator last = columns.last().locator("li").first();
+    String theirs = last.locator("button[aria-expanded]").innerText();
+    last.getByText("Same as").press("Enter");
+    Locator pair =
+        topics.locator("li", new Locator.LocatorOptions().setHasText(own + " and " + theirs));
+    assertThat(pair).containsText("by hand");
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    pair.locator("button[aria-expanded]").press("Enter");
+    button(pair, "These are not the same").press("Enter");
+    assertThat(pair).hasCount(0);
+    assertThat(pane.getByLabel("Paired or kept apart by hand")).containsText("is not the same as");
+    button(pane, "Put this comparison on the map").press("Enter");
+    view(page, "Map");
+    assertThat(desk.topic("Both")).isVisible();
+  }
 }

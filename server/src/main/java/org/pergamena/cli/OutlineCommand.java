@@ -12,7 +12,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
@@ -36,7 +35,6 @@ import org.pergamena.core.reply.Reply.Point;
 import org.pergamena.core.reply.Reply.Why;
 import org.pergamena.core.reply.ReplyReader;
 import org.pergamena.core.source.Source;
-import org.pergamena.formats.bring.MapFiles;
 import org.pergamena.formats.json.WholeMap;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -51,7 +49,6 @@ import tools.jackson.databind.json.JsonMapper;
         "Reads the outline in the reply of a text assistant, with what was repaired, what bears it"
             + " out, and in what it differs from a map or another outline.")
 public final class OutlineCommand implements Callable<Integer> {
-  private static final Set<String> MAPS = Set.of("zip", "json", "jsonld", "opml");
   private static final UUID NOBODY = new UUID(0, 0);
 
   @Parameters(arity = "1", paramLabel = "FILE", description = "The reply, as it was saved.")
@@ -122,11 +119,10 @@ public final class OutlineCommand implements Callable<Integer> {
   }
 
   private WholeMap standing() throws Refusal, IOException {
-    String name = against.getFileName().toString();
-    String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
-    if (MAPS.contains(ending)) {
-      return MapFiles.read(name, Files.readAllBytes(against), NOBODY).whole();
+    if (MapFile.is(against)) {
+      return MapFile.read(against);
     }
+    String name = MapFile.name(against);
     Reply outline = ReplyReader.read(text(against), false);
     TopicMap nothing = TopicMap.rootedAt(Topic.labelled(NOBODY, name));
     LocalDate today = LocalDate.now(ZoneOffset.UTC);

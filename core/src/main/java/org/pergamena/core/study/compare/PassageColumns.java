@@ -28,6 +28,7 @@ import org.pergamena.core.study.compare.Comparison.Matter;
  */
 final class PassageColumns {
   private static final double LEAST = 0.42;
+
   /** Sentences in other words are never quite sure to say the same. */
   private static final double MOST_SURE = 0.95;
 

@@ -30,7 +30,7 @@ final class TermColumns {
   private static final int SHORT = 60;
 
   private static final class Uses {
-    private final String words;
+    private String words;
     private int often;
     private boolean whole;
     private final List<Passage> passages = new ArrayList<>();
@@ -65,6 +65,9 @@ final class TermColumns {
         for (Term term : TermFinder.in(sentence, text)) {
           Uses uses = terms.computeIfAbsent(term.key(), key -> new Uses(term.words()));
           uses.often++;
+          if (Character.isLowerCase(term.words().charAt(0))) { // not as a sentence begins
+            uses.words = Character.isLowerCase(uses.words.charAt(0)) ? uses.words : term.words();
+          }
           uses.whole |= term.whole();
           if (uses.passages.size() < Matter.MOST_PASSAGES) {
             uses.passages.add(Passage.of(text.source(), sentence.span()));
