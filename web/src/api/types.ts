@@ -234,3 +234,15 @@ export type BothMatters = Omit<Schemas["BothView"], "one" | "other"> & {
   other: Matter;
 };
 export type PairKind = Schemas["PairSaid"]["kind"];
+export type KeptDraft = Schemas["KeptDraft"];
+export type HeldDraft = Omit<Schemas["DraftView"], "lines" | "rooms"> & {
+  lines: DraftLine[];
+  rooms: DraftRoom[];
+};
+/** A sentence of a draft; its topic is null if it is on none, its point -1. */
+export type DraftLine = Omit<Schemas["LineView"], "topic"> & { topic: string | null };
+export type DraftRoom = Omit<Schemas["RoomView"], "topic"> & { topic: string | null };
+export type CarriedPoint = Schemas["CarriedView"];
+export type DraftsCompared = Omit<Schemas["DraftsCompared"], "rooms"> & {
+  rooms: (Omit<Schemas["RoomChange"], "topic"> & { topic: string | null })[];
+};

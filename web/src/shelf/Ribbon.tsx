@@ -64,7 +64,7 @@ const TIPS: Record<number, string> = {
 type Stretch = Source["ribbon"][number];
 
 type RibbonProps = {
-  source: Source;
+  source: Pick<Source, "id" | "name" | "length" | "ribbon">;
   /** The numbers of the main branches by their colours. */
   numbers: ReadonlyMap<number, string>;
   onOpen: OpenSource;

@@ -8,6 +8,7 @@ import { SignButton, TextButton } from "../ui/Button";
 import { Progress } from "../ui/Progress";
 import { Sign } from "../ui/Sign";
 import { clock, counted, percent, spelt } from "../ui/words";
+import { mainNumbers } from "./mainNumbers";
 import { Ribbon } from "./Ribbon";
 
 const Frame = styled.section`
@@ -193,11 +194,6 @@ export const Shelf = memo(function Shelf(props: ShelfProps) {
     </Frame>
   );
 }, sameShelf);
-
-/** The numbers of the main branches by their colours. */
-function mainNumbers(desk: Desk): ReadonlyMap<number, string> {
-  return new Map(desk.topics.filter((t) => t.level === 1).map((t) => [t.branch, t.number]));
-}
 
 /** Whether nothing that the shelf shows differs; what it does is the same for a map. */
 function sameShelf(before: ShelfProps, now: ShelfProps): boolean {

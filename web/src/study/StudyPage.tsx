@@ -6,6 +6,7 @@ import type { OpenSource } from "../reading/spot";
 import { AgreePane } from "./AgreePane";
 import { AskPane } from "./AskPane";
 import { ComparePane } from "./ComparePane";
+import { DraftPane } from "./DraftPane";
 import { EndsPane } from "./EndsPane";
 import { EventsPane } from "./EventsPane";
 import { FiguresPane } from "./FiguresPane";
@@ -70,6 +71,7 @@ const Scroll = styled.div`
   align-content: start;
   h3 { margin: 10px 0 8px; }
   h2 { font: 600 20px/28px ${({ theme }) => theme.reading}; }
+  h2:focus { outline: none; }
 `;
 
 const Foot = styled.div`
@@ -84,6 +86,7 @@ const PANES = {
   compare: ComparePane,
   figures: FiguresPane,
   minutes: MinutesPane,
+  draft: DraftPane,
   ends: EndsPane,
 };
 

@@ -11,6 +11,7 @@ export const STUDIES = [
   ["compare", "Compare"],
   ["figures", "Figures"],
   ["minutes", "Minutes"],
+  ["draft", "Draft"],
   ["ends", "Loose ends"],
 ] as const;
 

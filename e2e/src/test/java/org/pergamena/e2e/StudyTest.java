@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -228,5 +229,35 @@ class StudyTest {
     button(pane, "Put this comparison on the map").press("Enter");
     view(page, "Map");
     assertThat(desk.topic("Both")).isVisible();
+  }
+
+  @Test
+  void a_draft_tells_what_it_carries_and_what_is_missing_and_keeps_its_versions(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    view(page, "Study");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Draft")).click();
+    Locator pane = study(page, "Draft");
+    Locator text = pane.getByLabel("Text", new Locator.GetByLabelOptions().setExact(true));
+    text.fill("The old wall was patched every autumn. Young bass grow up in the new creeks.");
+    pane.getByLabel("What it is to say")
+        .fill("- Young bass grow up in the creeks\n- The marsh buries carbon");
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    button(pane, "Check it").press("Enter");
+    assertThat(pane.getByText(Pattern.compile("1 of 2 points carried"))).isVisible();
+    assertThat(pane.getByLabel("Points")).containsText("missing");
+    assertThat(pane.getByLabel("Points").locator("blockquote").first()).containsText("carbon");
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    button(pane, "Another version").press("Enter");
+    text.fill("Young bass grow up in the new creeks. The young marsh buries carbon.");
+    button(pane, "Check it").press("Enter");
+    assertThat(pane.getByText(Pattern.compile("2 of 2 points carried"))).isVisible();
+    pane.getByLabel("Compared with").selectOption(new SelectOption().setIndex(1));
+    Locator since = pane.getByLabel("Since the other version");
+    assertThat(since).containsText("The young marsh buries carbon.");
+    assertThat(since).containsText("came");
+    button(pane, "Put the points on the map").press("Enter");
+    view(page, "Map");
+    assertThat(desk.topic("What Draft is to say")).isVisible();
   }
 }

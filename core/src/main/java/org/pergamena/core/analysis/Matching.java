@@ -97,6 +97,11 @@ public final class Matching {
    * @param around labels above it and what else tells what it is about
    */
   public List<Match> of(Topic topic, List<String> around) {
+    return of(topic, around, MOST);
+  }
+
+  /** The same with another number of passages. */
+  public List<Match> of(Topic topic, List<String> around, int most) {
     Map<String, Double> own = weighed(topic.label());
     Map<String, Double> context = new LinkedHashMap<>();
     around.forEach(words -> weighed(words).forEach((stem, w) -> context.merge(stem, w, Math::max)));
@@ -107,7 +112,12 @@ public final class Matching {
     }
     List<Match> found = new ArrayList<>();
     ranked(own.keySet(), place -> strength(place, own, context, all), WEAKEST)
-        .forEach(scored -> add(found, topic, scored.getKey(), scored.getValue()));
+        .forEach(
+            scored -> {
+              if (found.size() < most) {
+                add(found, topic, scored.getKey(), scored.getValue());
+              }
+            });
     return found;
   }
 
@@ -232,7 +242,7 @@ public final class Matching {
     boolean known =
         found.stream().anyMatch(m -> m.passage().exact().equals(passage.exact()))
             || topic.evidence().stream().anyMatch(e -> e.passage().exact().equals(passage.exact()));
-    if (!known && found.size() < MOST) {
+    if (!known) {
       found.add(match(topic, place, strength));
     }
   }

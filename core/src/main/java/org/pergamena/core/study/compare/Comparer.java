@@ -51,6 +51,11 @@ public final class Comparer {
         new PassageColumns(one.texts(), other.texts(), comparer.marks).columns());
   }
 
+  /** Which sentences of two texts say the same, and which each has alone. */
+  public static Columns sentences(List<Analysed> one, List<Analysed> other) {
+    return new PassageColumns(one, other, Map.of()).columns();
+  }
+
   private Columns topics() {
     List<Tongue> tongues =
         Stream.concat(one.texts().stream(), other.texts().stream())

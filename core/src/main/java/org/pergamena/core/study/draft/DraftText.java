@@ -1,0 +1,40 @@
+package org.pergamena.core.study.draft;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.TextAnalyser;
+import org.pergamena.core.language.Language;
+import org.pergamena.core.source.Block;
+import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceTextBuilder;
+
+/** A draft as a text with sentences. */
+public final class DraftText {
+  private static final UUID NONE = new UUID(0, 1);
+  private static final Pattern BETWEEN = Pattern.compile("\\R\\s*\\R");
+
+  private DraftText() {}
+
+  /** Takes a draft apart: blank lines part its paragraphs. */
+  public static Analysed of(String name, String draft) {
+    SourceTextBuilder text = new SourceTextBuilder();
+    for (String paragraph : BETWEEN.split(draft)) {
+      if (!paragraph.isBlank()) {
+        text.block(Block.Kind.PARAGRAPH, 0, paragraph.strip());
+      }
+    }
+    Source source = new Source(NONE, name, text.build());
+    return TextAnalyser.analyse(source.in(Language.of(draft)));
+  }
+
+  /** The points of a message: one a line, without what marks it as one of a list. */
+  public static List<String> points(String message) {
+    return message
+        .lines()
+        .map(line -> line.strip().replaceFirst("^(?:[-*+\u2022\u2013]|\\d{1,3}[.)])\\s+", ""))
+        .filter(line -> !line.isBlank())
+        .toList();
+  }
+}
