@@ -19,6 +19,11 @@ public final class DraftText {
 
   /** Takes a draft apart: blank lines part its paragraphs. */
   public static Analysed of(String name, String draft) {
+    return of(name, draft, Language.of(draft));
+  }
+
+  /** The same in a language that is known, ISO 639-3. */
+  public static Analysed of(String name, String draft, String language) {
     SourceTextBuilder text = new SourceTextBuilder();
     for (String paragraph : BETWEEN.split(draft)) {
       if (!paragraph.isBlank()) {
@@ -26,7 +31,7 @@ public final class DraftText {
       }
     }
     Source source = new Source(NONE, name, text.build());
-    return TextAnalyser.analyse(source.in(Language.of(draft)));
+    return TextAnalyser.analyse(source.in(language));
   }
 
   /** The points of a message: one a line, without what marks it as one of a list. */
