@@ -246,3 +246,11 @@ export type CarriedPoint = Schemas["CarriedView"];
 export type DraftsCompared = Omit<Schemas["DraftsCompared"], "rooms"> & {
   rooms: (Omit<Schemas["RoomChange"], "topic"> & { topic: string | null })[];
 };
+export type Recall = Omit<Schemas["RecallView"], "quiz"> & { quiz: Quiz | null };
+export type Quiz = Schemas["QuizView"];
+export type KnownTopic = Schemas["KnownTopic"];
+export type Grade = NonNullable<Schemas["RecallAnswer"]["grade"]>;
+export type Answered = Omit<Schemas["AnsweredView"], "grade" | "known"> & {
+  grade: Grade | null;
+  known: KnownTopic | null;
+};

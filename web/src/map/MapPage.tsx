@@ -11,6 +11,7 @@ import {
 import styled from "styled-components";
 import type { Topic } from "../api/types";
 import { upmost } from "../choice/choice";
+import { KnownLegend, KnownMarks } from "../known/KnownMarks";
 import { PictureHandles } from "../pictures/PictureHandles";
 import { changed } from "../pictures/pictures";
 import { pageOf } from "../theme/mapLooks";
@@ -353,6 +354,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                 {far && <FarTopics topics={seen} />}
                 {far && sight && <FarCounts tree={tree} step={sight.step} />}
                 {glyphs}
+                {!far && <KnownMarks map={tree.desk.id} placed={seen} />}
                 <Links tree={tree} chosen={choice.ids} />
                 {!choice.several && !far && (
                   <LinkHandles
@@ -434,6 +436,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         ) : (
           <Legend tree={tree} />
         )}
+        <KnownLegend map={tree.desk.id} />
       </Foot>
     </Page>
   );

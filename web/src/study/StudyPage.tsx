@@ -12,6 +12,7 @@ import { EventsPane } from "./EventsPane";
 import { FiguresPane } from "./FiguresPane";
 import { MinutesPane } from "./MinutesPane";
 import { PeoplePane } from "./PeoplePane";
+import { RecallPane } from "./RecallPane";
 import { STUDIES, type Study } from "./study";
 
 const Page = styled.div`
@@ -87,6 +88,7 @@ const PANES = {
   figures: FiguresPane,
   minutes: MinutesPane,
   draft: DraftPane,
+  recall: RecallPane,
   ends: EndsPane,
 };
 

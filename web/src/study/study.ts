@@ -12,6 +12,7 @@ export const STUDIES = [
   ["figures", "Figures"],
   ["minutes", "Minutes"],
   ["draft", "Draft"],
+  ["recall", "Recall"],
   ["ends", "Loose ends"],
 ] as const;
 

@@ -260,4 +260,30 @@ class StudyTest {
     view(page, "Map");
     assertThat(desk.topic("What Draft is to say")).isVisible();
   }
+
+  @Test
+  void topics_are_asked_by_key_and_what_is_known_is_shown_on_the_map(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    view(page, "Study");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Recall")).click();
+    Locator pane = study(page, "Recall");
+    Locator card = pane.getByLabel("Question", new Locator.GetByLabelOptions().setExact(true));
+    assertThat(card).containsText("What belongs under");
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    card.getByLabel("What you remember of it").fill("The outer wall\nThe creeks");
+    button(card, "Open it").press("Enter");
+    assertThat(card).containsText("had it");
+    assertThat(card).containsText("missed");
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    button(card, "Partly").press("Enter");
+    assertThat(pane.getByText("1 answer today.")).isVisible();
+    assertThat(card).not().containsText("What belongs under");
+    pane.getByText("Show it on the map").click();
+    view(page, "Map");
+    assertThat(page.getByText("what you will still know in a week")).isVisible();
+    assertThat(page.locator("[data-known] rect")).hasCount(2);
+    button(page.locator("body"), "Hide it").click();
+    assertThat(page.locator("[data-known] rect")).hasCount(0);
+  }
 }

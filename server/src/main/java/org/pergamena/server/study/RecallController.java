@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -87,10 +88,10 @@ class RecallController {
   /**
    * How firmly a topic is in mind.
    *
-   * @param known the chance that it is known now, 0 to 1
-   * @param due when that has fallen to nine in ten
+   * @param lasting the chance that it will still be known in a week, 0 to 1
+   * @param due when it is asked again
    */
-  record KnownTopic(UUID topic, double known, Instant due, int answers, int right) {}
+  record KnownTopic(UUID topic, double lasting, Instant due, int answers, int right) {}
 
   /**
    * A question, without its answer.
@@ -142,12 +143,23 @@ class RecallController {
               today.answered(),
               today.due().size(),
               today.fresh().size(),
-              own.entrySet().stream()
-                  .filter(each -> topics.has(each.getKey()))
-                  .map(each -> known(each.getKey(), each.getValue(), now))
-                  .toList(),
+              known(own, topics, now),
               next);
         });
+  }
+
+  private static List<KnownTopic> known(Map<UUID, Memory> own, TopicMap topics, Instant now) {
+    return own.entrySet().stream()
+        .filter(each -> topics.has(each.getKey()))
+        .map(each -> known(each.getKey(), each.getValue(), now))
+        .sorted(Comparator.comparingDouble(KnownTopic::lasting))
+        .toList();
+  }
+
+  /** How firmly the person has the topics in mind that were asked, the least firm first. */
+  @GetMapping("/known")
+  List<KnownTopic> known(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    return known(memories.of(visitor, map), study.topics(map), Instant.now());
   }
 
   private static ZoneId zone(String name) {
@@ -166,8 +178,8 @@ class RecallController {
   }
 
   private static KnownTopic known(UUID topic, Memory memory, Instant now) {
-    double known = Math.round(100 * memory.known(now)) / 100.0;
-    return new KnownTopic(topic, known, memory.due(), memory.answers(), memory.right());
+    double lasting = Math.round(100 * memory.lasting(now)) / 100.0;
+    return new KnownTopic(topic, lasting, memory.due(), memory.answers(), memory.right());
   }
 
   private QuizView next(Quizzing quizzing, Topic topic, Map<UUID, Memory> own) {

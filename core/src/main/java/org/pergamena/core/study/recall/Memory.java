@@ -33,6 +33,7 @@ public record Memory(
   private static final double LAPSE_BY_STABILITY = 0.3246;
   private static final double LAPSE_BY_FORGETTING = 1.587;
   private static final double PARTLY_GROWTH = 0.2272;
+  private static final Duration WEEK = Duration.ofDays(7);
   private static final double LEAST = 0.1;
   private static final double LONGEST = 3_650;
 
@@ -90,6 +91,14 @@ public record Memory(
   public double known(Instant now) {
     double days = Math.max(0, Duration.between(answered, now).toSeconds() / 86_400.0);
     return Math.pow(1 + FACTOR * days / stability, DECAY);
+  }
+
+  /**
+   * The chance that it will still be known in a week, 0 to 1: what was seen a moment ago is no
+   * knowledge yet.
+   */
+  public double lasting(Instant now) {
+    return known(now.plus(WEEK));
   }
 
   /** When the chance that it is known has fallen to nine in ten. */

@@ -350,13 +350,23 @@ public final class Quizzing {
       if (sentence.words() >= FEWEST_WORDS) {
         for (Term term : TermFinder.in(sentence, text)) {
           boolean free = term.whole() && terms.stream().noneMatch(t -> t.contains(term.words()));
-          if (free && line.contains(term.words())) {
+          if (free && once(line, term.words())) {
             terms.add(term.words());
           }
         }
       }
     }
     return terms;
+  }
+
+  /** Whether some words stand in a line once, as words of their own. */
+  private static boolean once(String line, String words) {
+    int at = line.indexOf(words);
+    int end = at + words.length();
+    return at >= 0
+        && line.indexOf(words, at + 1) < 0
+        && (at == 0 || !Character.isLetterOrDigit(line.charAt(at - 1)))
+        && (end == line.length() || !Character.isLetterOrDigit(line.charAt(end)));
   }
 
   /** The sentences that a passage lies over. */

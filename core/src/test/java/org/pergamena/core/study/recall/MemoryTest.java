@@ -26,6 +26,8 @@ class MemoryTest {
     assertThat(memory.known(memory.due())).isEqualTo(0.9, within(1e-4));
     assertThat(memory.stability()).isEqualTo(3.7145);
     assertThat(Memory.first(Grade.NO, NOW).due()).isBefore(after(0.5));
+    assertThat(Memory.first(Grade.NO, NOW).lasting(NOW)).isLessThan(0.5);
+    assertThat(memory.lasting(NOW)).isEqualTo(memory.known(after(7)));
   }
 
   @Test
