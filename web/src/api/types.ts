@@ -254,3 +254,13 @@ export type Answered = Omit<Schemas["AnsweredView"], "grade" | "known"> & {
   grade: Grade | null;
   known: KnownTopic | null;
 };
+export type ScopeFrame = Schemas["ScopeFilled"]["frame"];
+export type ScopeField = Schemas["FieldView"];
+export type Scope = Omit<Schemas["ScopeView"], "synonyms"> & { synonyms: ScopeSynonym[] };
+/** Another word; no passage if a person said so. */
+export type ScopeSynonym = Omit<Schemas["SynonymView"], "passage"> & {
+  passage: Schemas["StudiedPassage"] | null;
+};
+export type KeptResearch = Schemas["KeptResearch"];
+export type Hypothesis = Schemas["HypothesisView"];
+export type Bearing = Schemas["BearingView"];

@@ -213,7 +213,14 @@ export function SourceReading(props: SourceReadingProps) {
           onLink={(start, end) => {
             if (grounding) {
               const { id } = grounding;
-              actions.edit({ type: "Ground", link: id, source: spot.source, start, end });
+              actions.edit({
+                type: "Ground",
+                link: id,
+                source: spot.source,
+                start,
+                end,
+                stance: "SUPPORTS",
+              });
               say("The words bear the link out now");
               props.onGrounded();
               onBack();

@@ -1,8 +1,8 @@
-import { useState } from "react";
 import styled from "styled-components";
 import type { Comparison, PairKind } from "../api/types";
 import { ButtonLink } from "../ui/Button";
 import { Row, Trouble } from "../ui/Field";
+import { useKeptState } from "../ui/useKeptState";
 import { counted } from "../ui/words";
 import { Columns } from "./Columns";
 import { ConcordTable } from "./ConcordTable";
@@ -30,7 +30,7 @@ const KINDS = [
 /** Two branches, sources or maps: what both share and what each has alone. */
 export function ComparePane(props: PaneProps) {
   const { tree, selected } = props;
-  const [sides, setSides] = useState(() => usual(tree, selected));
+  const [sides, setSides] = useKeptState(`compare ${tree.desk.id}`, () => usual(tree, selected));
   const [one, other] = sides;
   const different = one !== "" && other !== "" && one !== other;
   return (

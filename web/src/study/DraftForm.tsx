@@ -5,6 +5,7 @@ import type { HeldDraft } from "../api/types";
 import type { Tree } from "../map/tree";
 import { Button } from "../ui/Button";
 import { Field, Row, Select } from "../ui/Field";
+import { forgetState, useKeptState } from "../ui/useKeptState";
 
 const USUAL_PACE = 130;
 
@@ -28,27 +29,45 @@ export type Brought = {
   perMinute: number;
 };
 
+type Written = { name: string; text: string; source: string; message: string; pace: string };
+
 type DraftFormProps = {
   tree: Tree;
   /** The draft of which another version is written. */
   held: HeldDraft | undefined;
-  onHold: (brought: Brought) => Promise<void>;
+  /** Whether it was taken. */
+  onHold: (brought: Brought) => Promise<boolean>;
   onClose: (() => void) | undefined;
 };
 
 /** Takes a draft, and what it is to say. */
 export function DraftForm({ tree, held, onHold, onClose }: DraftFormProps) {
-  const [name, setName] = useState(held?.name ?? "Draft");
-  const [text, setText] = useState(held?.text ?? "");
-  const [source, setSource] = useState("");
-  const [message, setMessage] = useState(held?.message ?? "");
-  const [pace, setPace] = useState(String(held?.perMinute ?? USUAL_PACE));
+  const key = `draft ${tree.desk.id} ${held?.id ?? "new"}`;
+  const first = (): Written => ({
+    name: held?.name ?? "Draft",
+    text: held?.text ?? "",
+    source: "",
+    message: held?.message ?? "",
+    pace: String(held?.perMinute ?? USUAL_PACE),
+  });
+  const [written, setWritten] = useKeptState(key, first);
+  const { name, text, source, message, pace } = written;
+  const write = (change: Partial<Written>) => setWritten({ ...written, ...change });
   const [sending, setSending] = useState(false);
   const send = async () => {
     if (!sending) {
       setSending(true);
       const perMinute = Number.parseInt(pace, 10) || USUAL_PACE;
-      await onHold({ name, text: source ? "" : text, source: source || null, message, perMinute });
+      const brought = {
+        name,
+        text: source ? "" : text,
+        source: source || null,
+        message,
+        perMinute,
+      };
+      if (await onHold(brought)) {
+        forgetState(key);
+      }
       setSending(false);
     }
   };
@@ -64,7 +83,7 @@ export function DraftForm({ tree, held, onHold, onClose }: DraftFormProps) {
         A talk, a script or a chapter, held against what it is to say: which points it carries and
         where, which are missing, and how much room each topic of the map takes in it.
       </p>
-      <Field value={name} onChange={setName} maxLength={120} isRequired>
+      <Field value={name} onChange={(next) => write({ name: next })} maxLength={120} isRequired>
         <Label>Name</Label>
         <Input />
       </Field>
@@ -73,7 +92,7 @@ export function DraftForm({ tree, held, onHold, onClose }: DraftFormProps) {
           <Select
             aria-label="Where its text is"
             value={source}
-            onChange={(event) => setSource(event.target.value)}
+            onChange={(event) => write({ source: event.target.value })}
           >
             <option value="">Its text is below</option>
             {tree.desk.sources.map((each) => (
@@ -85,16 +104,16 @@ export function DraftForm({ tree, held, onHold, onClose }: DraftFormProps) {
         </Row>
       )}
       {!source && (
-        <Field value={text} onChange={setText}>
+        <Field value={text} onChange={(next) => write({ text: next })}>
           <Label>Text</Label>
           <TextArea rows={9} placeholder="Paste the draft here" />
         </Field>
       )}
-      <Field value={message} onChange={setMessage}>
+      <Field value={message} onChange={(next) => write({ message: next })}>
         <Label>What it is to say</Label>
         <TextArea rows={5} placeholder="One point a line" />
       </Field>
-      <Pace value={pace} onChange={setPace}>
+      <Pace value={pace} onChange={(next) => write({ pace: next })}>
         <Label>Words spoken in a minute</Label>
         <Input inputMode="numeric" maxLength={3} />
       </Pace>

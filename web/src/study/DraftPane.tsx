@@ -40,8 +40,10 @@ export function DraftPane(props: PaneProps) {
     try {
       await what();
       setTrouble(null);
+      return true;
     } catch (e) {
       setTrouble(e instanceof Error ? e : new Error(String(e)));
+      return false;
     }
   };
   const hold = (brought: Brought) =>

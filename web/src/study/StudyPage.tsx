@@ -13,6 +13,7 @@ import { FiguresPane } from "./FiguresPane";
 import { MinutesPane } from "./MinutesPane";
 import { PeoplePane } from "./PeoplePane";
 import { RecallPane } from "./RecallPane";
+import { ScopePane } from "./ScopePane";
 import { STUDIES, type Study } from "./study";
 
 const Page = styled.div`
@@ -87,6 +88,7 @@ const PANES = {
   compare: ComparePane,
   figures: FiguresPane,
   minutes: MinutesPane,
+  scope: ScopePane,
   draft: DraftPane,
   recall: RecallPane,
   ends: EndsPane,

@@ -11,6 +11,7 @@ export const STUDIES = [
   ["compare", "Compare"],
   ["figures", "Figures"],
   ["minutes", "Minutes"],
+  ["scope", "Scope"],
   ["draft", "Draft"],
   ["recall", "Recall"],
   ["ends", "Loose ends"],

@@ -14,6 +14,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** What is asked of the sources: answers, events, each with passages. */
 @ExtendWith(Browsing.class)
 class StudyTest {
+  private static final Locator.GetByLabelOptions EXACTLY =
+      new Locator.GetByLabelOptions().setExact(true);
+
   private static Locator study(Page page, String name) {
     return page.getByRole(
         AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
@@ -285,5 +288,60 @@ class StudyTest {
     assertThat(page.locator("[data-known] rect")).hasCount(2);
     button(page.locator("body"), "Hide it").click();
     assertThat(page.locator("[data-known] rect")).hasCount(0);
+  }
+
+  @Test
+  void a_subject_is_narrowed_to_a_question_that_is_kept_and_put_on_the_map(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    view(page, "Study");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Scope")).click();
+    Locator pane = study(page, "Scope");
+    assertThat(pane.getByLabel("In words")).not().isEmpty();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    Locator narrower = pane.getByLabel("Narrow it to").getByRole(AriaRole.BUTTON).first();
+    String label = narrower.innerText().replaceFirst("^[0-9.]+ ", "");
+    narrower.press("Enter");
+    assertThat(desk.title()).containsText(label);
+    button(pane, "Begin anew from").press("Enter");
+    Locator intervention = pane.getByLabel("Intervention", EXACTLY);
+    assertThat(intervention).hasValue(label);
+    intervention.fill("saltmarsh");
+    Locator search = pane.getByLabel("Search string for catalogues");
+    assertThat(search).hasValue(Pattern.compile(".*\\(saltmarsh OR .*salt marsh.*"));
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    pane.getByLabel("In words").fill("What do the waders feed on?");
+    button(pane, "Keep this question").press("Enter");
+    Locator kept = pane.getByLabel("Questions that are kept");
+    assertThat(kept.locator("blockquote").first()).containsText("waders");
+    button(kept, "Put 1 question on the map").press("Enter");
+    view(page, "Map");
+    assertThat(desk.topic("Questions for research")).isVisible();
+  }
+
+  @Test
+  void what_is_only_supposed_is_weighed_by_the_sources_and_by_hand(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    desk.topic("Old wall").first().click();
+    desk.act("Link to another topic");
+    desk.sheet().getByLabel("Find the other topic").fill("Coastal squeeze");
+    desk.sheet().getByRole(AriaRole.OPTION).first().click();
+    desk.sheet().getByLabel(Pattern.compile("^Words on the link")).fill("causes");
+    desk.sheet().getByText("Supposed, not yet shown").click();
+    desk.sheet().getByText("Link them").click();
+    desk.kept();
+    view(page, "Study");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Scope")).click();
+    Locator suppositions = study(page, "Scope").getByLabel("Suppositions", EXACTLY);
+    assertThat(suppositions.locator("h4")).containsText("causes Coastal squeeze?");
+    Locator passage = suppositions.locator("blockquote").first();
+    assertThat(passage).isVisible();
+    String words = passage.innerText();
+    button(suppositions, "It is against it").first().press("Enter");
+    Locator against = suppositions.getByLabel(Pattern.compile("^Against it"));
+    assertThat(against).containsText(words);
+    assertThat(against).containsText("by hand");
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
   }
 }

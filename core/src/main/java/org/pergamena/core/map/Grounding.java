@@ -10,17 +10,24 @@ public final class Grounding {
   private Grounding() {}
 
   /**
-   * One more passage bears a link out.
+   * One more passage bears a link out, or bears on it in another way than before.
    *
-   * @throws MapRuleException if the link is gone or has the same words already
+   * @throws MapRuleException if the link is gone or has the same words in the same way already
    */
   public static Change with(TopicMap map, UUID id, Evidence evidence) {
     CrossLink link = link(map, id);
     Passage passage = evidence.passage();
-    if (link.grounds().stream().anyMatch(there -> there.passage().samePlace(passage))) {
-      throw new MapRuleException("These words bear this link out already.");
-    }
     List<Evidence> grounds = new ArrayList<>(link.grounds());
+    for (int i = 0; i < grounds.size(); i++) {
+      Evidence there = grounds.get(i);
+      if (there.passage().samePlace(passage)) {
+        if (there.stance() == evidence.stance()) {
+          throw new MapRuleException("These words bear this link out already.");
+        }
+        grounds.set(i, there.withStance(evidence.stance()));
+        return new LinkChange.Ground(id, grounds);
+      }
+    }
     grounds.add(evidence);
     return new LinkChange.Ground(id, grounds);
   }

@@ -161,8 +161,13 @@ public sealed interface Edit {
   record Qualify(@NotNull UUID link, @NotNull Manner.Direction direction, boolean supposed)
       implements Edit {}
 
-  /** Has words of a source bear a cross-link out, given in UTF-16 code units. */
-  record Ground(@NotNull UUID link, @NotNull UUID source, @PositiveOrZero int start, int end)
+  /**
+   * Has words of a source bear a cross-link out, given in UTF-16 code units.
+   *
+   * @param stance how they bear on it; null if they support it
+   */
+  record Ground(
+      @NotNull UUID link, @NotNull UUID source, @PositiveOrZero int start, int end, Stance stance)
       implements Edit {}
 
   /** Takes a passage from a cross-link. */

@@ -345,7 +345,10 @@ class Edits {
 
   private Change ground(UUID mapId, TopicMap now, Edit.Ground ground) {
     Evidence evidence = evidence(mapId, ground.source(), new Span(ground.start(), ground.end()));
-    return Grounding.with(now, ground.link(), evidence);
+    return Grounding.with(
+        now,
+        ground.link(),
+        ground.stance() == null ? evidence : evidence.withStance(ground.stance()));
   }
 
   private Evidence evidence(UUID mapId, UUID source, Span span) {

@@ -56,6 +56,13 @@ public final class Doubting {
    */
   public record Doubted(Stated statement, String said) {}
 
+  /** The words of a sentence that say that something is disputed; empty if none do. */
+  public static String said(String sentence, Tongue tongue) {
+    Pattern words = WORDS.get(tongue.code().isEmpty() ? Tongue.ENGLISH : tongue.code());
+    Matcher says = words == null ? null : words.matcher(sentence);
+    return says != null && says.find() ? says.group().toLowerCase(Locale.ROOT) : "";
+  }
+
   /** Those of texts, in their order. */
   public static List<Doubted> in(Collection<Analysed> texts) {
     List<Doubted> found = new ArrayList<>();
