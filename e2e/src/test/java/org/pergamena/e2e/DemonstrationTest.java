@@ -116,11 +116,19 @@ class DemonstrationTest {
   }
 
   static List<String> serious(DeskPage desk) {
-    return new AxeBuilder(desk.page())
-        .analyze().getViolations().stream()
-            .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
-            .map(DemonstrationTest::told)
-            .toList();
+    return serious(new AxeBuilder(desk.page()));
+  }
+
+  /** The same of one part of the page alone. */
+  static List<String> serious(DeskPage desk, String part) {
+    return serious(new AxeBuilder(desk.page()).include(List.of(part)));
+  }
+
+  private static List<String> serious(AxeBuilder axe) {
+    return axe.analyze().getViolations().stream()
+        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+        .map(DemonstrationTest::told)
+        .toList();
   }
 
   private static String told(Rule rule) {

@@ -72,6 +72,23 @@ class BringApiTest {
         .isEqualTo(new String(saved(visitor, map, "md"), StandardCharsets.UTF_8));
   }
 
+  @Test
+  void what_was_corrected_by_hand_in_studies_goes_along(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    visitor.read(map, "one.txt", "The wall is 3.2 kilometres long. It is old.");
+    String figures = "/api/maps/" + map + "/figures";
+    String key = visitor.get(figures).json().at("/all/0/key").asString();
+    visitor.post(figures + "/change", Map.of("key", key, "of", "Length of the wall", "off", false));
+    visitor.post(
+        "/api/maps/" + map + "/drafts",
+        Map.of("name", "Talk", "text", "The wall is old.", "message", "", "perMinute", 130));
+    TestVisitor other = visitor.other();
+    UUID there = brought(other, "map.zip", saved(visitor, map, "zip"));
+    assertThat(other.get("/api/maps/" + there + "/figures").json().at("/all/0/of").asString())
+        .isEqualTo("Length of the wall");
+    assertThat(other.get("/api/maps/" + there + "/drafts").json()).hasSize(1);
+  }
+
   private static String source(JsonNode source) {
     return source.get("name")
         + " "

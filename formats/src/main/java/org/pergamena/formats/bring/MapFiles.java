@@ -85,6 +85,6 @@ public final class MapFiles {
   }
 
   private static MapArchive.Contents bare(WholeMap whole) {
-    return new MapArchive.Contents(whole, Map.of(), Map.of());
+    return new MapArchive.Contents(whole, Map.of(), Map.of(), List.of());
   }
 }

@@ -35,6 +35,7 @@ public final class MapArchive {
   private static final long MOST_BYTES = 800_000_000;
   private static final String MAP = "map.json";
   private static final String CONTENTS = "contents.json";
+  private static final String STUDY = "study.json";
   private static final JsonMapper MAPPER =
       JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
 
@@ -62,11 +63,42 @@ public final class MapArchive {
 
     /** The bytes of a picture, null if there are none, or if it ships. */
     byte[] picture(String image);
+
+    /** What was corrected by hand in what is computed from the sources; none if there is none. */
+    default List<Correction> corrections() {
+      return List.of();
+    }
+  }
+
+  /**
+   * What a person corrected by hand in what is computed from the sources.
+   *
+   * @param kind of what: an event, a name, a pair
+   * @param subject by which it is known
+   * @param body the correction, as JSON
+   */
+  public record Correction(String kind, String subject, String body) {
+    private static final int LONGEST_SUBJECT = 40_000;
+    private static final int LONGEST_BODY = 400_000;
+
+    /** Whether it can be kept. */
+    boolean fits() {
+      return kind != null
+          && subject != null
+          && body != null
+          && kind.length() <= 40
+          && subject.length() <= LONGEST_SUBJECT
+          && body.length() <= LONGEST_BODY
+          && (kind + subject + body).indexOf('\0') < 0;
+    }
   }
 
   /** What an archive holds. */
   public record Contents(
-      WholeMap whole, Map<UUID, SourceFile> files, Map<String, byte[]> pictures) {}
+      WholeMap whole,
+      Map<UUID, SourceFile> files,
+      Map<String, byte[]> pictures,
+      List<Correction> corrections) {}
 
   /** Where in the archive what stands. */
   private record Listed(Map<String, ListedFile> sources, Map<String, String> pictures) {}
@@ -123,6 +155,10 @@ public final class MapArchive {
       }
     }
     put(zip, CONTENTS, MAPPER.writeValueAsBytes(listed));
+    List<Correction> corrections = store.corrections();
+    if (!corrections.isEmpty()) {
+      put(zip, STUDY, MAPPER.writeValueAsBytes(corrections));
+    }
     zip.finish();
   }
 
@@ -163,7 +199,27 @@ public final class MapArchive {
             "The list of contents of this archive is damaged. Save it again where it was made.", e);
       }
     }
-    return new Contents(whole, files, pictures);
+    return new Contents(whole, files, pictures, corrections(entries.get(STUDY)));
+  }
+
+  private static List<Correction> corrections(byte[] study) {
+    if (study == null) {
+      return List.of();
+    }
+    try {
+      Map<String, Correction> once = new LinkedHashMap<>();
+      for (Correction each : MAPPER.readValue(study, Correction[].class)) {
+        if (each != null && each.fits()) {
+          once.put(each.kind() + " " + each.subject(), each);
+        }
+      }
+      return List.copyOf(once.values());
+    } catch (JacksonException e) {
+      throw new IllegalArgumentException(
+          "What was corrected by hand in this archive (study.json) is damaged. Save it again where"
+              + " it was made.",
+          e);
+    }
   }
 
   private static void take(

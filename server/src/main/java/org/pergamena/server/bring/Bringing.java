@@ -18,6 +18,7 @@ import org.pergamena.formats.read.SourceKind;
 import org.pergamena.formats.read.UnreadableException;
 import org.pergamena.server.maps.Limits;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.marks.StudyMarks;
 import org.pergamena.server.pictures.Pictures;
 import org.pergamena.server.references.References;
 import org.pergamena.server.sources.Shelf;
@@ -34,6 +35,7 @@ class Bringing {
   private final Shelf shelf;
   private final References references;
   private final Pictures pictures;
+  private final StudyMarks marks;
 
   Bringing(
       Maps maps,
@@ -41,13 +43,15 @@ class Bringing {
       SourceFiles files,
       Shelf shelf,
       References references,
-      Pictures pictures) {
+      Pictures pictures,
+      StudyMarks marks) {
     this.maps = maps;
     this.limits = limits;
     this.files = files;
     this.shelf = shelf;
     this.references = references;
     this.pictures = pictures;
+    this.marks = marks;
   }
 
   /**
@@ -87,6 +91,7 @@ class Bringing {
                 link -> link);
     maps.fill(
         map, topics.copied(source -> sources.getOrDefault(source, source), UUID::randomUUID), true);
+    marks.bring(map, contents.corrections());
     return map;
   }
 

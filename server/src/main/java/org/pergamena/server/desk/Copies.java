@@ -22,12 +22,12 @@ import org.pergamena.server.maps.Access;
 import org.pergamena.server.maps.Limits;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.Role;
+import org.pergamena.server.marks.StudyMarks;
 import org.pergamena.server.pictures.Pictures;
 import org.pergamena.server.references.References;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
-import org.pergamena.server.study.StudyMarks;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -1,13 +1,16 @@
 package org.pergamena.server.export;
 
+import java.util.List;
 import java.util.UUID;
 import org.pergamena.formats.image.Drawings;
 import org.pergamena.formats.image.Gallery;
 import org.pergamena.formats.json.MapArchive;
+import org.pergamena.server.marks.StudyMarks;
 import org.pergamena.server.sources.SourceFiles;
 
 /** The files and pictures of a map as they came. */
-record MapStore(UUID map, SourceFiles files, Gallery gallery) implements MapArchive.Store {
+record MapStore(UUID map, SourceFiles files, Gallery gallery, StudyMarks marks)
+    implements MapArchive.Store {
   @Override
   public MapArchive.SourceFile file(UUID source) {
     return files.archived(map, source);
@@ -17,5 +20,10 @@ record MapStore(UUID map, SourceFiles files, Gallery gallery) implements MapArch
   public byte[] picture(String image) {
     Gallery.Embedded kept = Drawings.has(image) ? null : gallery.embedded(image);
     return kept == null ? null : kept.bytes();
+  }
+
+  @Override
+  public List<MapArchive.Correction> corrections() {
+    return marks.all(map);
   }
 }

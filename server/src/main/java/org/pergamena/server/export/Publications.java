@@ -19,7 +19,6 @@ import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.Views;
 import org.pergamena.server.pictures.Pictures;
 import org.pergamena.server.references.References;
-import org.pergamena.server.sources.SourceFiles;
 import org.pergamena.server.sources.Sources;
 import org.pergamena.server.templates.ReportTemplates;
 import org.springframework.stereotype.Component;
@@ -34,7 +33,7 @@ public class Publications {
   private final Drawing drawing;
   private final Views views;
   private final Pictures pictures;
-  private final SourceFiles files;
+  private final MapStores stores;
   private final ReportTemplates templates;
 
   Publications(
@@ -44,7 +43,7 @@ public class Publications {
       Drawing drawing,
       Views views,
       Pictures pictures,
-      SourceFiles files,
+      MapStores stores,
       ReportTemplates templates) {
     this.maps = maps;
     this.sources = sources;
@@ -52,7 +51,7 @@ public class Publications {
     this.drawing = drawing;
     this.views = views;
     this.pictures = pictures;
-    this.files = files;
+    this.stores = stores;
     this.templates = templates;
   }
 
@@ -83,7 +82,7 @@ public class Publications {
         references.works(mapId, wish.isInNotes()),
         scene,
         gallery,
-        new MapStore(mapId, files, gallery),
+        stores.of(mapId, gallery),
         wish.form(templates.of(person)),
         progress);
   }
@@ -104,7 +103,7 @@ public class Publications {
         references.works(mapId, false),
         SingletonSupplier.of(() -> drawing.published(published, inks).scene(Set.of())),
         gallery,
-        new MapStore(mapId, files, gallery),
+        stores.of(mapId, gallery),
         Form.USUAL,
         progress);
   }

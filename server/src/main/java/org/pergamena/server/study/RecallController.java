@@ -138,7 +138,9 @@ class RecallController {
           Instant now = Instant.now();
           Today today = Today.of(asked, own, most, more, now, zone(zone));
           QuizView next =
-              today.next() == null ? null : next(quizzing, topics.topic(today.next()), own);
+              today.next() == null
+                  ? null
+                  : next(quizzing, topics.topic(today.next()), asked.indexOf(today.next()), own);
           return new RecallView(
               today.answered(),
               today.due().size(),
@@ -182,11 +184,17 @@ class RecallController {
     return new KnownTopic(topic, lasting, memory.due(), memory.answers(), memory.right());
   }
 
-  private QuizView next(Quizzing quizzing, Topic topic, Map<UUID, Memory> own) {
+  /**
+   * Asks about a topic.
+   *
+   * @param place of it among all that are asked, so that one is asked in another way than the next
+   */
+  private QuizView next(Quizzing quizzing, Topic topic, int place, Map<UUID, Memory> own) {
     Memory memory = own.get(topic.id());
-    long seed = memory == null ? 0 : memory.answers();
-    long first = topic.id().getLeastSignificantBits() & 0xffff; // kinds differ from topic to topic
-    return quizzing.about(topic, first + seed).map(RecallController::view).orElse(null);
+    return quizzing
+        .about(topic, place + (memory == null ? 0 : memory.answers()))
+        .map(RecallController::view)
+        .orElse(null);
   }
 
   private static QuizView view(Quiz quiz) {

@@ -8,6 +8,7 @@ import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Source;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.marks.StudyMarks;
 import org.pergamena.server.sources.Sources;
 import org.springframework.stereotype.Service;
 

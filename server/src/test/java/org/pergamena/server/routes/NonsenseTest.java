@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Whatever a request holds, it is not the server that fails. */
 @ExtendWith(TestApplication.class)
 class NonsenseTest {
-  private static final int SECONDS = Integer.getInteger("nonsense.seconds", 45);
+  private static final int SECONDS = Integer.getInteger("nonsense.seconds", 25);
   private static final JsonMapper JSON =
       JsonMapper.builder().enable(JsonWriteFeature.ESCAPE_NON_ASCII).build();
 

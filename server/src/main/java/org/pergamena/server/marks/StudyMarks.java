@@ -1,4 +1,4 @@
-package org.pergamena.server.study;
+package org.pergamena.server.marks;
 
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
@@ -6,10 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.pergamena.formats.json.MapArchive;
 import org.pergamena.server.site.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -32,8 +34,34 @@ public class StudyMarks {
   @Transactional(readOnly = true)
   public <T> Map<String, T> of(UUID mapId, String kind, Class<T> type) {
     Map<String, T> marks = new LinkedHashMap<>();
-    rows(mapId, kind).forEach(row -> marks.put(row.subject, json.readValue(row.body, type)));
+    for (StudyMarkRow row : rows(mapId, kind)) {
+      try {
+        marks.put(row.subject, json.readValue(row.body, type));
+      } catch (JacksonException e) {
+        continue; // it was brought from elsewhere, and is none
+      }
+    }
     return marks;
+  }
+
+  /** All corrections of a map as they are kept, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<MapArchive.Correction> all(UUID mapId) {
+    return entities
+        .createQuery(
+            "from StudyMarkRow where mapId = :map order by markedAt, id", StudyMarkRow.class)
+        .setParameter("map", mapId)
+        .getResultStream()
+        .map(row -> new MapArchive.Correction(row.kind, row.subject, row.body))
+        .toList();
+  }
+
+  /** Gives a map that was made of a file the corrections that stood beside it. */
+  @Transactional
+  public void bring(UUID mapId, List<MapArchive.Correction> corrections) {
+    for (MapArchive.Correction each : corrections.stream().limit(MOST).toList()) {
+      entities.persist(new StudyMarkRow(mapId, each.kind(), each.subject(), each.body()));
+    }
   }
 
   private List<StudyMarkRow> rows(UUID mapId, String kind) {

@@ -1,4 +1,4 @@
-package org.pergamena.server.study;
+package org.pergamena.server.marks;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
