@@ -8,7 +8,7 @@ import { asWords, TextButton } from "../ui/Button";
 import { Row } from "../ui/Field";
 import { counted } from "../ui/words";
 import { sureness } from "./compare";
-import { StudyPassage } from "./StudyPassage";
+import { StudyPassages } from "./StudyPassage";
 
 const SHOWN = 8;
 
@@ -261,16 +261,13 @@ function Borne(props: {
           {topic.number} {topic.label}
         </TextButton>
       )}
-      {matter.passages.map((passage) => (
-        <StudyPassage
-          key={`${passage.source} ${passage.start}`}
-          passage={passage}
-          elsewhere={names.get(passage.source)}
-          tree={tree}
-          onOpen={onOpen}
-          onSelect={onSelect}
-        />
-      ))}
+      <StudyPassages
+        passages={matter.passages}
+        names={names}
+        tree={tree}
+        onOpen={onOpen}
+        onSelect={onSelect}
+      />
       {matter.passages.length === 0 && <small>No passage bears it out.</small>}
     </>
   );

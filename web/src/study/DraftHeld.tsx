@@ -10,7 +10,7 @@ import { Row } from "../ui/Field";
 import { counted, percent } from "../ui/words";
 import { pieces, spoken, stretches } from "./draft";
 import { OnTheMap } from "./OnTheMap";
-import { StudyPassage } from "./StudyPassage";
+import { StudyPassages } from "./StudyPassage";
 import type { PaneProps } from "./study";
 
 const Along = styled.div`
@@ -144,8 +144,8 @@ export function DraftHeld(props: DraftHeldProps) {
                   <em>missing</em>
                 ) : (
                   <small>
-                    {STATES[point.state]}, {counted(point.lines.length, "sentence")},{" "}
-                    {spoken(point.minutes)}
+                    {STATES[point.state]} ({percent(point.strength)}),{" "}
+                    {counted(point.lines.length, "sentence")}, {spoken(point.minutes)}
                   </small>
                 )}
                 <div>
@@ -154,19 +154,15 @@ export function DraftHeld(props: DraftHeldProps) {
                       <Words onPress={() => show(line)}>“{words(line)}”</Words>
                     </small>
                   ))}
-                  {point.state !== "CARRIED" &&
-                    point.sources
-                      .slice(0, 2)
-                      .map((passage) => (
-                        <StudyPassage
-                          key={`${passage.source} ${passage.start}`}
-                          passage={passage}
-                          told="what a source says to it"
-                          tree={tree}
-                          onOpen={onOpen}
-                          onSelect={onSelect}
-                        />
-                      ))}
+                  {point.state !== "CARRIED" && (
+                    <StudyPassages
+                      passages={point.sources.slice(0, 2)}
+                      told="what a source says to it"
+                      tree={tree}
+                      onOpen={onOpen}
+                      onSelect={onSelect}
+                    />
+                  )}
                 </div>
               </li>
             ))}

@@ -2,8 +2,9 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { request } from "../api/client";
 import type { HeldDraft, KeptDraft } from "../api/types";
-import { Button, TextButton } from "../ui/Button";
+import { Button } from "../ui/Button";
 import { Row, Select, Trouble } from "../ui/Field";
+import { SureButton } from "../ui/SureButton";
 import { type Brought, DraftForm } from "./DraftForm";
 import { DraftHeld } from "./DraftHeld";
 import { DraftSince } from "./DraftSince";
@@ -101,7 +102,11 @@ export function DraftPane(props: PaneProps) {
               ))}
             </Select>
           )}
-          <TextButton onPress={() => off(its)}>Take this draft off</TextButton>
+          <SureButton
+            words="Take this draft off"
+            sure="Yes, take it off for good"
+            onPress={() => off(its)}
+          />
         </Row>
       )}
       {form && (

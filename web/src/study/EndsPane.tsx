@@ -5,7 +5,7 @@ import { sourceInk } from "../theme/tokens";
 import { ButtonLink, TextButton } from "../ui/Button";
 import { Row } from "../ui/Field";
 import { counted, percent } from "../ui/words";
-import { StudyPassage } from "./StudyPassage";
+import { StudyPassages } from "./StudyPassage";
 import type { PaneProps } from "./study";
 import { useStudied } from "./useStudied";
 import { Waiting } from "./Waiting";
@@ -159,15 +159,7 @@ export function EndsPane({ tree, onOpen, onSelect, onChoose, say }: PaneProps) {
       <section aria-label="Parts of sources on no topic">
         <h3>Parts of sources on no topic {data.left.length > 0 && `(${data.left.length})`}</h3>
         {data.left.length === 0 && <p>All that could be is on a topic.</p>}
-        {left.map((passage) => (
-          <StudyPassage
-            key={`${passage.source} ${passage.start}`}
-            passage={passage}
-            tree={tree}
-            onOpen={onOpen}
-            onSelect={onSelect}
-          />
-        ))}
+        <StudyPassages passages={left} tree={tree} onOpen={onOpen} onSelect={onSelect} />
         {left.length < data.left.length && (
           <TextButton onPress={() => setAll(true)}>
             {counted(data.left.length - left.length, "more part")}

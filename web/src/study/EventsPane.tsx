@@ -1,16 +1,16 @@
 import { useState } from "react";
 import { Input, Label } from "react-aria-components";
 import styled from "styled-components";
-import type { Events, HappenedEvent } from "../api/types";
+import type { Events, HappenedEvent, People } from "../api/types";
 import { Button, TextButton } from "../ui/Button";
-import { Field, Row, Trouble } from "../ui/Field";
+import { Field, Row, Select, Trouble } from "../ui/Field";
 import { Tick } from "../ui/Tick";
 import { counted } from "../ui/words";
 import { EventRow } from "./EventRow";
 import { headed, type Stretch, stretch } from "./events";
 import { Lost } from "./Lost";
 import { Narrow } from "./Narrow";
-import { type Filter, found, useUnder } from "./narrowing";
+import { type Filter, found, meets, useUnder } from "./narrowing";
 import { Onward } from "./Onward";
 import type { PaneProps } from "./study";
 import { TimeStrip } from "./TimeStrip";
@@ -57,6 +57,14 @@ export function EventsPane({ tree, selected, onOpen, onSelect, say }: PaneProps)
     say,
   );
   const [filter, setFilter] = useState<Filter>({ source: "", topic: null, words: "" });
+  const people = useStudied<People>(
+    "people",
+    desk.id,
+    desk.facts.shelf,
+    `/api/maps/${desk.id}/people`,
+    say,
+  );
+  const [person, setPerson] = useState("");
   const [aside, setAside] = useState(false);
   const [shown, setShown] = useState<Stretch | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -68,8 +76,11 @@ export function EventsPane({ tree, selected, onOpen, onSelect, say }: PaneProps)
   if (!data) {
     return <Waiting problem={problem} words="Reading the sources for times…" />;
   }
+  const named = (people.data?.all ?? []).filter((each) => !each.off);
+  const somebody = named.find((each) => each.key === person);
   const fits = (event: HappenedEvent) =>
     (aside || !event.off) &&
+    (!somebody || event.passages.some((passage) => meets(passage, somebody.places))) &&
     found([event.label, event.date, event.shown], event.passages, filter, under);
   const events = data.events.filter(fits);
   const open = data.open.filter(fits);
@@ -160,6 +171,20 @@ export function EventsPane({ tree, selected, onOpen, onSelect, say }: PaneProps)
         onChoose={choose}
       />
       <Narrow tree={tree} selected={selected} filter={filter} onFilter={setFilter}>
+        {named.length > 0 && (
+          <Select
+            aria-label="Person or body"
+            value={somebody ? person : ""}
+            onChange={(event) => setPerson(event.target.value)}
+          >
+            <option value="">Whoever is named</option>
+            {named.map((each) => (
+              <option key={each.key} value={each.key}>
+                {each.name}
+              </option>
+            ))}
+          </Select>
+        )}
         {off > 0 && (
           <Tick isSelected={aside} onChange={setAside}>
             Also the {off} taken off

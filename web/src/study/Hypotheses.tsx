@@ -32,6 +32,7 @@ export function Hypotheses({ tree, actions, onOpen, onSelect, say }: PaneProps) 
     queryFn: () => request<Hypothesis[]>("GET", path),
     placeholderData: (before) => before,
   });
+  const supposed = tree.desk.links.filter((link) => link.supposed).length;
   const set = (link: string, bearing: Bearing, stance: Bearing["stance"]) => {
     const { source, start, end } = bearing.passage;
     actions.edit({ type: "Ground", link, source, start, end, stance });
@@ -45,6 +46,11 @@ export function Hypotheses({ tree, actions, onOpen, onSelect, say }: PaneProps) 
         <p>
           No cross-link of the map is only supposed. Link two topics and tick “Supposed, not yet
           shown”: here stands then what the sources say for and against it.
+        </p>
+      )}
+      {all.data && all.data.length < supposed && (
+        <p>
+          {all.data.length} of {supposed} that are supposed are weighed here.
         </p>
       )}
       <List>

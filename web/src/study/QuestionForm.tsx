@@ -6,11 +6,12 @@ import { request } from "../api/client";
 import type { Answers, KeptResearch, Scope, ScopeField, ScopeFrame } from "../api/types";
 import { Button, TextButton } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
+import { SureButton } from "../ui/SureButton";
 import { Tick } from "../ui/Tick";
 import { useKeptState } from "../ui/useKeptState";
 import { counted } from "../ui/words";
 import { OnTheMap } from "./OnTheMap";
-import { StudyPassage } from "./StudyPassage";
+import { StudyPassage, StudyPassages } from "./StudyPassage";
 import { filled, read, written } from "./scope";
 import type { PaneProps } from "./study";
 
@@ -244,24 +245,21 @@ export function QuestionForm(props: QuestionFormProps) {
                       ? `${counted(question.answers, "passage")} of the sources`
                       : "The sources say nothing to it"}
                   </TextButton>
-                  <TextButton
+                  <SureButton
                     aria-label={`Take off: ${question.text}`}
+                    words="Take it off"
+                    sure="Yes, take it off for good"
                     onPress={() => off(question)}
-                  >
-                    Take it off
-                  </TextButton>
+                  />
                 </Row>
                 {opened === question.text && said.data && (
                   <div>
-                    {said.data.found.map((passage) => (
-                      <StudyPassage
-                        key={`${passage.source} ${passage.start}`}
-                        passage={passage}
-                        tree={tree}
-                        onOpen={onOpen}
-                        onSelect={onSelect}
-                      />
-                    ))}
+                    <StudyPassages
+                      passages={said.data.found}
+                      tree={tree}
+                      onOpen={onOpen}
+                      onSelect={onSelect}
+                    />
                   </div>
                 )}
               </li>

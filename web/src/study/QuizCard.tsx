@@ -7,7 +7,7 @@ import { Button } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
 import { Tick } from "../ui/Tick";
 import { type Given, GRADES, inDays, moved, nothing } from "./recall";
-import { StudyPassage } from "./StudyPassage";
+import { StudyPassages } from "./StudyPassage";
 import type { PaneProps } from "./study";
 
 const Card = styled.form`
@@ -273,15 +273,12 @@ function Marked(props: QuizCardProps & { answered: Answered; given: Given }) {
             ) : null,
           )}
       </Options>
-      {grounds.slice(0, 3).map((passage) => (
-        <StudyPassage
-          key={`${passage.source} ${passage.start}`}
-          passage={passage}
-          tree={tree}
-          onOpen={onOpen}
-          onSelect={onSelect}
-        />
-      ))}
+      <StudyPassages
+        passages={grounds.slice(0, 3)}
+        tree={tree}
+        onOpen={onOpen}
+        onSelect={onSelect}
+      />
     </>
   );
 }

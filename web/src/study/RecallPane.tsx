@@ -6,6 +6,7 @@ import type { Recall } from "../api/types";
 import { useKnownShown } from "../known/known";
 import { Button, ButtonLink, TextButton } from "../ui/Button";
 import { Row, Select, Trouble } from "../ui/Field";
+import { SureButton } from "../ui/SureButton";
 import { Tick } from "../ui/Tick";
 import { counted, percent } from "../ui/words";
 import { QuizCard } from "./QuizCard";
@@ -35,7 +36,6 @@ export function RecallPane(props: PaneProps) {
   const [most, setMost] = useState(() => Number(localStorage.getItem(KEY)) || 10);
   const [under, setUnder] = useState<string | null>(null);
   const [more, setMore] = useState(false);
-  const [sure, setSure] = useState(false);
   const [all, setAll] = useState(false);
   const [trouble, setTrouble] = useState<Error | null>(null);
   const [shown, show] = useKnownShown();
@@ -59,13 +59,8 @@ export function RecallPane(props: PaneProps) {
     client.invalidateQueries({ queryKey: ["known", id] });
   };
   const forget = async () => {
-    if (!sure) {
-      setSure(true);
-      return;
-    }
     try {
       await request("DELETE", path);
-      setSure(false);
       setTrouble(null);
       say("Forgotten");
       await next();
@@ -167,11 +162,11 @@ export function RecallPane(props: PaneProps) {
           Save questions as cards
         </ButtonLink>
         {known.length > 0 && (
-          <TextButton onPress={forget}>
-            {sure
-              ? `Yes, forget what was asked of ${counted(known.length, "topic")}`
-              : "Forget all answers…"}
-          </TextButton>
+          <SureButton
+            words="Forget all answers…"
+            sure={`Yes, forget what was asked of ${counted(known.length, "topic")}`}
+            onPress={forget}
+          />
         )}
       </Row>
     </>

@@ -8,7 +8,7 @@ import { asWords, Button, TextButton } from "../ui/Button";
 import { Field, Row, Select } from "../ui/Field";
 import { counted } from "../ui/words";
 import { other } from "./people";
-import { StudyPassage } from "./StudyPassage";
+import { StudyPassages } from "./StudyPassage";
 
 const FIRST = 5;
 
@@ -114,15 +114,7 @@ function Opened(props: SomebodyRowProps) {
         </Row>
       )}
       <With {...props} />
-      {shown.map((passage) => (
-        <StudyPassage
-          key={`${passage.source} ${passage.start}`}
-          passage={passage}
-          tree={tree}
-          onOpen={onOpen}
-          onSelect={onSelect}
-        />
-      ))}
+      <StudyPassages passages={shown} tree={tree} onOpen={onOpen} onSelect={onSelect} />
       {places.length > shown.length && (
         <TextButton onPress={() => setAll(true)}>
           {counted(places.length - shown.length, "more passage")}
@@ -218,16 +210,14 @@ function With({ somebody, everybody, ties, tree, onChoose, onOpen, onSelect }: S
                     : counted(tie.paragraphs, "paragraph")}
                 </TextButton>
               </Row>
-              {open === key &&
-                tie.passages.map((passage) => (
-                  <StudyPassage
-                    key={`${passage.source} ${passage.start}`}
-                    passage={passage}
-                    tree={tree}
-                    onOpen={onOpen}
-                    onSelect={onSelect}
-                  />
-                ))}
+              {open === key && (
+                <StudyPassages
+                  passages={tie.passages}
+                  tree={tree}
+                  onOpen={onOpen}
+                  onSelect={onSelect}
+                />
+              )}
             </li>
           );
         })}

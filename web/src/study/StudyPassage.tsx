@@ -72,3 +72,21 @@ export function StudyPassage(props: StudyPassageProps) {
     </One>
   );
 }
+
+type StudyPassagesProps = Omit<StudyPassageProps, "passage" | "children" | "elsewhere"> & {
+  passages: readonly StudyPassageProps["passage"][];
+  /** What sources of other maps are called. */
+  names?: ReadonlyMap<string, string>;
+};
+
+/** Several of them. */
+export function StudyPassages({ passages, names, ...told }: StudyPassagesProps) {
+  return passages.map((passage) => (
+    <StudyPassage
+      key={`${passage.source} ${passage.start}`}
+      passage={passage}
+      elsewhere={names?.get(passage.source)}
+      {...told}
+    />
+  ));
+}

@@ -32,3 +32,13 @@ export function useUnder(tree: Tree, filter: Filter): ReadonlySet<string> | null
       : null;
   }, [tree, filter.topic]);
 }
+
+type Spot = { source: string; start: number; end: number };
+
+/** Whether a passage lies over one of some others. */
+export function meets(passage: Spot, others: readonly Spot[]): boolean {
+  return others.some(
+    (other) =>
+      other.source === passage.source && other.start < passage.end && passage.start < other.end,
+  );
+}

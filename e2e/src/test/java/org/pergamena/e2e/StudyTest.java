@@ -76,6 +76,13 @@ class StudyTest {
     page.keyboard().press("Enter");
     assertThat(pane.locator("li button").getByText("winter 2019/20").first()).isVisible();
 
+    Locator whose = pane.getByLabel("Person or body");
+    assertThat(whose.locator("option").nth(1)).isAttached();
+    Locator listed = pane.locator("li button[aria-expanded]");
+    int all = listed.count();
+    whose.selectOption(new SelectOption().setIndex(1));
+    assertThat(listed).not().hasCount(all);
+    whose.selectOption(new SelectOption().setIndex(0));
     pane.getByPlaceholder("Words or a name").fill("glasswort");
     Locator event = pane.locator("li button[aria-expanded]").first();
     event.focus();

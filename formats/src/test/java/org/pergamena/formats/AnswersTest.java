@@ -14,8 +14,8 @@ import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.source.Source;
-import org.pergamena.core.study.Answering;
-import org.pergamena.core.study.Answers.Answer;
+import org.pergamena.core.study.ask.Answering;
+import org.pergamena.core.study.ask.Answers.Answer;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.UnreadableException;
 

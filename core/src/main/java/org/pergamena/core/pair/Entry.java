@@ -32,15 +32,15 @@ public record Entry(int parent, UUID topic, String label, String definition, Set
         places.put(topic.id(), entries.size());
         Set<String> cites = new HashSet<>();
         topic.evidence().stream().map(Evidence::id).forEach(id -> cites.add(id.toString()));
-        entries.add(
-            new Entry(
-                places.getOrDefault(topic.parent(), -1),
-                topic.id(),
-                topic.label(),
-                topic.content().gloss().definition(),
-                cites));
+        entries.add(of(topic, places.getOrDefault(topic.parent(), -1), cites));
       }
     }
     return entries;
+  }
+
+  /** A topic, by its place in a list and what it rests on. */
+  public static Entry of(Topic topic, int parent, Set<String> cites) {
+    String definition = topic.content().gloss().definition();
+    return new Entry(parent, topic.id(), topic.label(), definition, cites);
   }
 }

@@ -43,8 +43,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/maps/{map}/comparison")
 class CompareController {
-  private static final String MARK = "COMPARE";
-
   private final Study study;
   private final Sides sides;
   private final Sprigs sprigs;
@@ -120,13 +118,9 @@ class CompareController {
     return aside.compute(visitor, progress -> view(visitor, map, one, other, progress));
   }
 
-  private List<CompareMark> marks(UUID map) {
-    return List.copyOf(study.marks(map, MARK, CompareMark.class).values());
-  }
-
   private ComparisonView view(UUID visitor, UUID map, String one, String other, Progress progress) {
     Sides.Two two = sides.read(visitor, map, one, other, progress);
-    List<CompareMark> marks = marks(map);
+    List<CompareMark> marks = study.paired(map);
     Comparison found = Comparer.of(two.one(), two.other(), marks);
     TopicMap topics = study.topics(map);
     return new ComparisonView(
@@ -208,7 +202,7 @@ class CompareController {
         progress -> {
           CompareMark mark =
               new CompareMark(said.kind(), said.first(), said.second(), said.together());
-          study.mark(map, MARK, mark.key(), mark);
+          study.mark(map, Study.COMPARE, mark.key(), mark);
           return view(visitor, map, said.one(), said.other(), progress);
         });
   }
@@ -227,7 +221,7 @@ class CompareController {
     return aside.compute(
         visitor,
         progress -> {
-          study.unmark(map, MARK, back.keys());
+          study.unmark(map, Study.COMPARE, back.keys());
           return view(visitor, map, back.one(), back.other(), progress);
         });
   }
@@ -243,7 +237,7 @@ class CompareController {
         visitor,
         progress -> {
           Sides.Two two = sides.read(visitor, map, one, other, progress);
-          Comparison found = Comparer.of(two.one(), two.other(), marks(map));
+          Comparison found = Comparer.of(two.one(), two.other(), study.paired(map));
           List<List<String>> rows = new ArrayList<>();
           rows("topic", found.topics(), two.studied(), rows);
           rows("term", found.terms(), two.studied(), rows);
@@ -317,7 +311,7 @@ class CompareController {
   }
 
   private Sprig sprig(Sides.Two two, UUID map, boolean whole) {
-    Comparison found = Comparer.of(two.one(), two.other(), marks(map));
+    Comparison found = Comparer.of(two.one(), two.other(), study.paired(map));
     return Written.sprig(two.one().name(), two.other().name(), found, whole);
   }
 

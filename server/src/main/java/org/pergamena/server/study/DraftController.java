@@ -170,7 +170,7 @@ class DraftController {
     return aside.compute(
         visitor,
         progress -> {
-          String text = text(map, brought);
+          String text = DraftText.plain(text(map, brought));
           if (DraftText.points(brought.message()).size() > MOST_POINTS) {
             throw refused("A message has at most " + MOST_POINTS + " points, one a line.");
           }

@@ -8,7 +8,7 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Passage;
-import org.pergamena.core.study.Answers;
+import org.pergamena.core.study.ask.Answers;
 import org.pergamena.server.maps.Requires;
 import org.pergamena.server.maps.Role;
 import org.pergamena.server.site.Aside;

@@ -9,8 +9,8 @@ import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Passage;
-import org.pergamena.core.study.Answering;
-import org.pergamena.core.study.Answers;
+import org.pergamena.core.study.ask.Answering;
+import org.pergamena.core.study.ask.Answers;
 import org.pergamena.server.site.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -46,7 +46,7 @@ class Questions {
   }
 
   private Answering answering(UUID mapId, Progress progress) {
-    return new Answering(study.texts(mapId, progress, "Looking for answers"));
+    return study.answering(mapId, progress);
   }
 
   /** A person's questions to a map, with what they have not seen. */

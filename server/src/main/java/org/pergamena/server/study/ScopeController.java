@@ -18,10 +18,9 @@ import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Passage;
-import org.pergamena.core.study.Answering;
-import org.pergamena.core.study.Answers.Answer;
 import org.pergamena.core.study.Sprig;
-import org.pergamena.core.study.compare.CompareMark;
+import org.pergamena.core.study.ask.Answering;
+import org.pergamena.core.study.ask.Answers.Answer;
 import org.pergamena.core.study.scope.Field;
 import org.pergamena.core.study.scope.Frame;
 import org.pergamena.core.study.scope.Framing;
@@ -144,7 +143,7 @@ class ScopeController {
   private ScopeView view(
       UUID map, Frame frame, List<Field> fields, List<String> without, Progress progress) {
     List<Analysed> texts = study.texts(map, progress, "Looking for other words");
-    Collection<CompareMark> same = study.marks(map, "COMPARE", CompareMark.class).values();
+    Synonyms others = new Synonyms(texts, study.paired(map));
     Studied studied = study.studied(map);
     List<SynonymView> synonyms = new ArrayList<>();
     List<List<String>> groups = new ArrayList<>();
@@ -152,7 +151,7 @@ class ScopeController {
       List<String> group = new ArrayList<>();
       for (String term : field.terms()) {
         group.add(term);
-        for (Synonyms.Synonym each : Synonyms.of(term, texts, same)) {
+        for (Synonyms.Synonym each : others.of(term)) {
           Passage passage = each.passage();
           synonyms.add(
               new SynonymView(term, each.words(), passage == null ? null : studied.view(passage)));
@@ -191,7 +190,7 @@ class ScopeController {
     Collection<ResearchMark> marks = kept(map).values();
     List<KeptResearch> all = new ArrayList<>();
     if (!marks.isEmpty()) {
-      Answering answering = new Answering(study.texts(map, progress, "Looking for answers"));
+      Answering answering = study.answering(map, progress);
       for (ResearchMark each : marks) {
         int answers = answering.to(each.text(), null).found().size();
         List<FieldView> fields = each.fields().stream().map(FieldView::of).toList();
@@ -252,7 +251,7 @@ class ScopeController {
         visitor,
         progress -> {
           List<Analysed> texts = study.texts(map, progress, "Looking for answers");
-          Answering answering = new Answering(texts);
+          Answering answering = study.answering(map, progress);
           SearchString search = new SearchString(texts);
           List<Sprig> children = new ArrayList<>();
           for (ResearchMark each : kept(map).values()) {

@@ -7,6 +7,8 @@ import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Source;
+import org.pergamena.core.study.ask.Answering;
+import org.pergamena.core.study.compare.CompareMark;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.marks.StudyMarks;
 import org.pergamena.server.sources.Sources;
@@ -15,6 +17,9 @@ import org.springframework.stereotype.Service;
 /** What every study of a map begins with: its sources, its topics, what was corrected by hand. */
 @Service
 class Study {
+  /** The kind of what people said of pairs. */
+  static final String COMPARE = "COMPARE";
+
   private final Maps maps;
   private final Sources sources;
   private final StudyMarks marks;
@@ -34,6 +39,16 @@ class Study {
     List<Analysed> texts = sources.analysed(map, () -> progress.at("Finding sentences", 0.02));
     progress.at(step, 0.5);
     return texts;
+  }
+
+  /** What answers questions to a map: its sources, and terms that a person said mean the same. */
+  Answering answering(UUID map, Progress progress) {
+    return new Answering(texts(map, progress, "Looking for answers"), paired(map));
+  }
+
+  /** What people said of pairs when they compared. */
+  List<CompareMark> paired(UUID map) {
+    return List.copyOf(marks(map, COMPARE, CompareMark.class).values());
   }
 
   /** The sources of a map. */

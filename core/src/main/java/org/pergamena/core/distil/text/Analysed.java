@@ -62,6 +62,25 @@ public record Analysed(Source source, List<Sentence> sentences, boolean punctuat
     return Tongue.of(source.language());
   }
 
+  /** The sentences that a span lies over, in part or whole. */
+  public List<Sentence> over(Span span) {
+    int low = 0;
+    int high = sentences.size();
+    while (low < high) {
+      int middle = (low + high) / 2;
+      if (sentences.get(middle).span().end() <= span.start()) {
+        low = middle + 1;
+      } else {
+        high = middle;
+      }
+    }
+    int end = low;
+    while (end < sentences.size() && sentences.get(end).span().start() < span.end()) {
+      end++;
+    }
+    return sentences.subList(low, end);
+  }
+
   /** Number of words in the sentences from one place up to another. */
   public int words(int from, int to) {
     int words = 0;

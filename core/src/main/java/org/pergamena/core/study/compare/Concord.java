@@ -5,9 +5,11 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.distil.text.Analysed;
@@ -67,21 +69,20 @@ public record Concord(double figure, int sentences, int shared, List<OnTopic> to
       List<Topic> topics = map.preorder();
       topics.forEach(topic -> under.put(topic.id(), new BitSet()));
       for (Analysed text : texts) {
-        List<Sentence> sentences = text.sentences();
-        int[] known = new int[sentences.size()];
-        for (int i = 0; i < known.length; i++) {
-          known[i] = numbers.getOrDefault(key(text, sentences.get(i)), -1);
+        Map<Sentence, Integer> known = new IdentityHashMap<>();
+        for (Sentence sentence : text.sentences()) {
+          Integer number = numbers.get(key(text, sentence));
+          if (number != null) {
+            known.put(sentence, number);
+          }
         }
         for (Topic topic : topics) {
+          BitSet own = under.get(topic.id());
           for (Span span : topic.spans(text.source().id())) {
-            for (int i = from(sentences, span); i < known.length; i++) {
-              if (sentences.get(i).span().start() >= span.end()) {
-                break;
-              }
-              if (known[i] >= 0) {
-                under.get(topic.id()).set(known[i]);
-              }
-            }
+            text.over(span).stream()
+                .map(known::get)
+                .filter(Objects::nonNull)
+                .forEach(number -> own.set(number));
           }
         }
       }
@@ -92,21 +93,6 @@ public record Concord(double figure, int sentences, int shared, List<OnTopic> to
         }
       }
       return under;
-    }
-
-    /** The first sentence that ends after a span begins. */
-    private static int from(List<Sentence> sentences, Span span) {
-      int low = 0;
-      int high = sentences.size();
-      while (low < high) {
-        int middle = (low + high) / 2;
-        if (sentences.get(middle).span().end() <= span.start()) {
-          low = middle + 1;
-        } else {
-          high = middle;
-        }
-      }
-      return low;
     }
   }
 

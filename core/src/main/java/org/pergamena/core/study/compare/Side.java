@@ -80,13 +80,7 @@ public record Side(
         own.forEach(passage -> cites.add(Naming.key(passage.exact())));
         places.put(topic.id(), entries.size());
         passages.put(topic.id(), own);
-        entries.add(
-            new Entry(
-                places.getOrDefault(topic.parent(), -1),
-                topic.id(),
-                topic.label(),
-                topic.content().gloss().definition(),
-                cites));
+        entries.add(Entry.of(topic, places.getOrDefault(topic.parent(), -1), cites));
       }
     }
     return new Side(name, entries, passages, texts);

@@ -3,6 +3,8 @@ package org.pergamena.core.study.draft;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.language.Language;
@@ -13,7 +15,7 @@ import org.pergamena.core.source.SourceTextBuilder;
 /** A draft as a text with sentences. */
 public final class DraftText {
   private static final UUID NONE = new UUID(0, 1);
-  private static final Pattern BETWEEN = Pattern.compile("\\R\\s*\\R");
+  private static final Pattern BETWEEN = Pattern.compile("\n\\s*\n");
 
   private DraftText() {}
 
@@ -25,13 +27,21 @@ public final class DraftText {
   /** The same in a language that is known, ISO 639-3. */
   public static Analysed of(String name, String draft, String language) {
     SourceTextBuilder text = new SourceTextBuilder();
-    for (String paragraph : BETWEEN.split(draft)) {
-      if (!paragraph.isBlank()) {
-        text.block(Block.Kind.PARAGRAPH, 0, paragraph.strip());
-      }
-    }
+    paragraphs(draft).forEach(paragraph -> text.block(Block.Kind.PARAGRAPH, 0, paragraph));
     Source source = new Source(NONE, name, text.build());
     return TextAnalyser.analyse(source.in(language));
+  }
+
+  private static Stream<String> paragraphs(String draft) {
+    return BETWEEN
+        .splitAsStream(draft.replaceAll("\\R", "\n"))
+        .map(String::strip)
+        .filter(paragraph -> !paragraph.isEmpty());
+  }
+
+  /** A draft as it is kept: paragraphs with one blank line between them. */
+  public static String plain(String draft) {
+    return paragraphs(draft).collect(Collectors.joining("\n\n"));
   }
 
   /** The points of a message: one a line, without what marks it as one of a list. */

@@ -344,9 +344,12 @@ public final class Quizzing {
   /** The terms of a passage, the longest first, none within another. */
   private List<String> terms(Passage passage) {
     Analysed text = texts.get(passage.source());
+    if (!passage.anchored()) {
+      return List.of();
+    }
     List<String> terms = new ArrayList<>();
     String line = passage.line();
-    for (Sentence sentence : within(text, passage)) {
+    for (Sentence sentence : text.over(passage.span())) {
       if (sentence.words() >= FEWEST_WORDS) {
         for (Term term : TermFinder.in(sentence, text)) {
           boolean free = term.whole() && terms.stream().noneMatch(t -> t.contains(term.words()));
@@ -367,29 +370,6 @@ public final class Quizzing {
         && line.indexOf(words, at + 1) < 0
         && (at == 0 || !Character.isLetterOrDigit(line.charAt(at - 1)))
         && (end == line.length() || !Character.isLetterOrDigit(line.charAt(end)));
-  }
-
-  /** The sentences that a passage lies over. */
-  private static List<Sentence> within(Analysed text, Passage passage) {
-    if (!passage.anchored()) {
-      return List.of();
-    }
-    List<Sentence> all = text.sentences();
-    int low = 0;
-    int high = all.size();
-    while (low < high) {
-      int middle = (low + high) / 2;
-      if (all.get(middle).span().end() <= passage.start()) {
-        low = middle + 1;
-      } else {
-        high = middle;
-      }
-    }
-    int end = low;
-    while (end < all.size() && all.get(end).span().start() < passage.end()) {
-      end++;
-    }
-    return all.subList(low, end);
   }
 
   /** Up to four events of a branch of which each ended before the next began. */

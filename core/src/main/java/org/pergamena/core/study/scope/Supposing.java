@@ -35,6 +35,9 @@ public final class Supposing {
   private static final int NEAR = 40;
   private static final int MOST = 8;
 
+  /** Links beyond these are not weighed. */
+  public static final int MOST_WEIGHED = 50;
+
   private final TopicMap map;
   private final Map<UUID, Analysed> texts;
   private final Matching matching;
@@ -46,7 +49,7 @@ public final class Supposing {
     this.matching = new Matching(texts);
   }
 
-  /** The supposed links of a map as hypotheses. */
+  /** The supposed links of a map as hypotheses, the first fifty of them. */
   public static List<Hypothesis> of(TopicMap map, List<Analysed> texts) {
     List<CrossLink> supposed =
         map.links().stream().filter(link -> link.manner().supposed()).toList();
@@ -54,7 +57,7 @@ public final class Supposing {
       return List.of();
     }
     Supposing supposing = new Supposing(map, texts);
-    return supposed.stream().map(supposing::hypothesis).toList();
+    return supposed.stream().limit(MOST_WEIGHED).map(supposing::hypothesis).toList();
   }
 
   private Hypothesis hypothesis(CrossLink link) {
@@ -86,11 +89,7 @@ public final class Supposing {
 
   private Bearing bearing(Passage passage, CrossLink link) {
     Analysed text = texts.get(passage.source());
-    Sentence sentence =
-        text.sentences().stream()
-            .filter(each -> each.span().start() == passage.start())
-            .findFirst()
-            .orElseThrow();
+    Sentence sentence = text.over(passage.span()).get(0);
     String doubt = Doubting.said(passage.exact(), text.tongue());
     if (!doubt.isEmpty()) {
       return new Bearing(passage, Stance.DISPUTES, "it says: " + doubt, false);

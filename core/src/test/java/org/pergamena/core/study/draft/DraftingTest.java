@@ -115,6 +115,14 @@ class DraftingTest {
   }
 
   @Test
+  void a_draft_that_is_kept_is_the_same_when_it_is_read_again() {
+    String kept = DraftText.plain("  One.\r\nTwo.\r\n\r\n \r\n\n Three.  \n\n");
+    assertThat(kept).isEqualTo("One.\nTwo.\n\nThree.");
+    assertThat(DraftText.of("d", kept).source().text().text()).isEqualTo(kept);
+    assertThat(DraftText.plain(kept)).isEqualTo(kept);
+  }
+
+  @Test
   void an_empty_draft_and_a_map_without_topics_are_no_trouble() {
     assertThat(check("").lines()).isEmpty();
     assertThat(check("", "A point").points().get(0).missing()).isTrue();

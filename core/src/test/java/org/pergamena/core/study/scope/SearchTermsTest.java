@@ -35,7 +35,7 @@ class SearchTermsTest {
   }
 
   private static List<String> synonyms(String term, CompareMark... marks) {
-    return Synonyms.of(term, TEXTS, List.of(marks)).stream().map(Synonym::words).toList();
+    return new Synonyms(TEXTS, List.of(marks)).of(term).stream().map(Synonym::words).toList();
   }
 
   @Test
@@ -49,7 +49,7 @@ class SearchTermsTest {
     assertThat(synonyms("coastal squeeze")).containsExactly("loss of marsh");
     assertThat(synonyms("ferry")).isEmpty();
     assertThat(synonyms("")).isEmpty();
-    assertThat(Synonyms.of("saltmarsh", TEXTS, List.of()).get(0).passage().exact())
+    assertThat(new Synonyms(TEXTS, List.of()).of("saltmarsh").get(0).passage().exact())
         .startsWith("A salt marsh buries");
   }
 

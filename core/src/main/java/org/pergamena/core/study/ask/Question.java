@@ -1,4 +1,4 @@
-package org.pergamena.core.study;
+package org.pergamena.core.study.ask;
 
 import java.util.LinkedHashMap;
 import java.util.List;

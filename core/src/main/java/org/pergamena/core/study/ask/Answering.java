@@ -1,4 +1,4 @@
-package org.pergamena.core.study;
+package org.pergamena.core.study.ask;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -15,14 +15,17 @@ import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Passage;
-import org.pergamena.core.study.Answers.Answer;
+import org.pergamena.core.study.TopicsAt;
+import org.pergamena.core.study.ask.Answers.Answer;
+import org.pergamena.core.study.compare.CompareMark;
 
 /**
  * Finds the passages of the sources that answer a question in words: by Okapi BM25 over sentences
  * (Robertson and Zaragoza, 2009) with the words of those beside them at part of their worth, and
  * once more with the words that stand most in the first findings (relevance feedback without a
- * judge: Rocchio, 1971; Lavrenko and Croft, 2001). A sentence that has little of what is asked is
- * no answer; then nothing is said.
+ * judge: Rocchio, 1971; Lavrenko and Croft, 2001). Other words that the sources give for a term
+ * count nearly as much as the term. A sentence that has little of what is asked is no answer; then
+ * nothing is said.
  */
 public final class Answering {
   /** The most passages that answer one question. */
@@ -31,6 +34,7 @@ public final class Answering {
   private static final double K1 = 1.2;
   private static final double B = 0.4;
   private static final double BESIDE = 0.35;
+  private static final double OTHER_WORDS = 0.8;
   private static final double SUITS = 1.25;
   private static final double LEAST_COVERED = 0.5;
   private static final double LEAST_OF_BEST = 0.4;
@@ -47,9 +51,21 @@ public final class Answering {
   private final Map<String, List<Integer>> index = new HashMap<>();
   private final Map<String, String> surfaces = new HashMap<>();
   private final List<Tongue> tongues;
+  private final OtherWords others;
   private double meanLength;
 
+  /** Of some sources, with no other words than they give themselves. */
   public Answering(Collection<Analysed> sources) {
+    this(sources, List.of());
+  }
+
+  /**
+   * Of some sources.
+   *
+   * @param same what a person said of terms that mean the same
+   */
+  public Answering(Collection<Analysed> sources, Collection<CompareMark> same) {
+    others = new OtherWords(sources, same);
     tongues = sources.stream().map(Analysed::tongue).distinct().toList();
     long words = 0;
     for (Analysed source : sources) {
@@ -83,12 +99,13 @@ public final class Answering {
    */
   public Answers to(String text, TopicMap map) {
     Question question = Question.of(text, tongues);
+    Map<String, List<Set<String>>> alike = others.of(question, text, tongues);
     Map<String, Double> weights = new LinkedHashMap<>();
     question.words().keySet().forEach(stem -> weights.put(stem, 1.0));
-    List<Scored> first = ranked(question, weights);
+    List<Scored> first = ranked(question, weights, alike);
     List<String> beside = first.isEmpty() ? List.of() : beside(first, weights.keySet());
     beside.forEach(stem -> weights.put(stem, MORE_WEIGHT));
-    List<Scored> all = beside.isEmpty() ? first : ranked(question, weights);
+    List<Scored> all = beside.isEmpty() ? first : ranked(question, weights, alike);
     double best = all.isEmpty() ? 0 : all.get(0).score();
     List<Answer> found = new ArrayList<>();
     TopicsAt topics = new TopicsAt(map);
@@ -111,19 +128,24 @@ public final class Answering {
   }
 
   /** Sentences that have enough of what is asked, the best first. */
-  private List<Scored> ranked(Question question, Map<String, Double> weights) {
+  private List<Scored> ranked(
+      Question question, Map<String, Double> weights, Map<String, List<Set<String>>> alike) {
     Set<Integer> candidates = new HashSet<>();
     weights.keySet().forEach(stem -> candidates.addAll(index.getOrDefault(stem, List.of())));
+    alike.values().stream()
+        .flatMap(List::stream)
+        .flatMap(Set::stream)
+        .forEach(stem -> candidates.addAll(index.getOrDefault(stem, List.of())));
     double asked = question.words().keySet().stream().mapToDouble(this::rarity).sum();
     List<Scored> scored = new ArrayList<>();
     for (int place : candidates) {
       double covered = 0;
       for (String stem : question.words().keySet()) {
-        covered += rarity(stem) * met(place, stem);
+        covered += rarity(stem) * met(place, stem, alike);
       }
       double share = asked == 0 ? 0 : covered / asked;
       if (share >= LEAST_COVERED) {
-        scored.add(new Scored(place, score(question, place, weights) * share, share));
+        scored.add(new Scored(place, score(question, place, weights, alike) * share, share));
       }
     }
     scored.sort(
@@ -131,9 +153,13 @@ public final class Answering {
     return scored;
   }
 
-  private double met(int place, String stem) {
-    if (counts.get(place).containsKey(stem)) {
+  private double met(int place, String stem, Map<String, List<Set<String>>> alike) {
+    Set<String> own = counts.get(place).keySet();
+    if (own.contains(stem)) {
       return 1;
+    }
+    if (alike.getOrDefault(stem, List.of()).stream().anyMatch(own::containsAll)) {
+      return OTHER_WORDS;
     }
     return beside(place, place - 1, stem) || beside(place, place + 1, stem) ? BESIDE : 0;
   }
@@ -145,7 +171,11 @@ public final class Answering {
         && counts.get(other).containsKey(stem);
   }
 
-  private double score(Question question, int place, Map<String, Double> weights) {
+  private double score(
+      Question question,
+      int place,
+      Map<String, Double> weights,
+      Map<String, List<Set<String>>> alike) {
     Map<String, Integer> own = counts.get(place);
     double length = own.values().stream().mapToInt(Integer::intValue).sum();
     double sum = 0;
@@ -154,7 +184,7 @@ public final class Answering {
       double part =
           often > 0
               ? often * (K1 + 1) / (often + K1 * (1 - B + B * length / meanLength))
-              : BESIDE * (met(place, each.getKey()) > 0 ? 1 : 0);
+              : met(place, each.getKey(), alike);
       sum += each.getValue() * rarity(each.getKey()) * part;
     }
     Place at = places.get(place);

@@ -1,4 +1,4 @@
-package org.pergamena.core.study;
+package org.pergamena.core.study.ask;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -17,7 +17,10 @@ import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
+import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.SourceTextBuilder;
+import org.pergamena.core.study.compare.CompareMark;
+import org.pergamena.core.study.compare.CompareMark.Kind;
 
 class AnsweringTest {
   private static final Source NOTES =
@@ -47,6 +50,26 @@ class AnsweringTest {
     assertThat(best("How many kinds of wader are there?")).startsWith("The warden counted");
     assertThat(best("Where do the terns nest?")).startsWith("Terns nest");
     assertThat(best("Who did not believe the savings?")).startsWith("The treasurer");
+  }
+
+  @Test
+  void other_words_that_the_sources_give_for_a_term_are_found_as_well() {
+    Source squeeze =
+        new Source(
+            UUID.randomUUID(),
+            "squeeze",
+            SourceText.plain(
+                "The drowning of marsh, also called coastal squeeze, is slow. In 2019 the drowning"
+                    + " of marsh had taken nine hectares. The ferry runs twice a day. Terns nest"
+                    + " on the islands. The treasurer keeps a boat at the quay."));
+    Answering answering = new Answering(List.of(TextAnalyser.analyse(squeeze)));
+    assertThat(answering.to("What did coastal squeeze take?", null).found())
+        .extracting(answer -> answer.passage().exact())
+        .anyMatch(words -> words.startsWith("In 2019 the drowning"));
+    CompareMark same = new CompareMark(Kind.TERM, "vessel", "boat", true);
+    Answering told = new Answering(List.of(TextAnalyser.analyse(squeeze)), List.of(same));
+    assertThat(told.to("Who keeps a vessel?", null).found()).hasSize(1);
+    assertThat(answering.to("Who keeps a vessel?", null).found()).isEmpty();
   }
 
   @Test

@@ -1,4 +1,4 @@
-package org.pergamena.core.study;
+package org.pergamena.core.study.ask;
 
 import java.util.List;
 import java.util.UUID;

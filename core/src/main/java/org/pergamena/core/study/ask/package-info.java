@@ -1,0 +1,2 @@
+/** Questions in words, answered by passages. */
+package org.pergamena.core.study.ask;
