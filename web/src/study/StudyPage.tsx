@@ -74,6 +74,7 @@ const Scroll = styled.div`
   h3 { margin: 10px 0 8px; }
   h2 { font: 600 20px/28px ${({ theme }) => theme.reading}; }
   h2:focus { outline: none; }
+  select { max-width: 100%; }
 `;
 
 const Foot = styled.div`
@@ -132,7 +133,7 @@ export function StudyPage(props: StudyPageProps) {
             </Kind>
           ))}
         </Contents>
-        <Scroll role="region" aria-label={name} tabIndex={-1}>
+        <Scroll key={study} role="region" aria-label={name} tabIndex={-1}>
           <Pane
             tree={tree}
             actions={actions}
