@@ -57,6 +57,9 @@ const Correcting = styled.form`
   > :first-child { flex: 1; }
 `;
 
+/** Rows that are drawn at once. */
+const FIRST = 150;
+
 const COLUMNS = [
   ["of", "Of what"],
   ["base", "Figure"],
@@ -72,6 +75,7 @@ export function FiguresPane({ tree, selected, onOpen, onSelect, say }: PaneProps
   const { data, problem, send } = studied;
   const [filter, setFilter] = useState<Filter>({ source: "", topic: null, words: "" });
   const [aside, setAside] = useState(false);
+  const [all, setAll] = useState(false);
   const [sorting, setSorting] = useState<Sorting>({ by: "topic", down: false });
   const [chosen, setChosen] = useState<string | null>(null);
   const under = useUnder(tree, filter);
@@ -91,6 +95,7 @@ export function FiguresPane({ tree, selected, onOpen, onSelect, say }: PaneProps
     (aside || !figure.off) && found([figure.of, figure.words], [figure.passage], filter, under);
   const listed = sorted(data.all.filter(fits), sorting, name);
   const off = data.all.filter((figure) => figure.off).length;
+  const rows = all ? listed : listed.slice(0, FIRST);
   const byKey = new Map(listed.map((figure) => [figure.key, figure]));
   const beside = data.beside.flatMap((each) => {
     const figures = each.keys.flatMap((key) => byKey.get(key) ?? []);
@@ -163,7 +168,7 @@ export function FiguresPane({ tree, selected, onOpen, onSelect, say }: PaneProps
                 ))}
               </tr>
             </thead>
-            {listed.map((figure) => {
+            {rows.map((figure) => {
               const source = sourceOf(figure);
               const topic = topicOf(figure);
               return (
@@ -226,6 +231,11 @@ export function FiguresPane({ tree, selected, onOpen, onSelect, say }: PaneProps
             })}
           </table>
         </Wide>
+      )}
+      {rows.length < listed.length && (
+        <TextButton onPress={() => setAll(true)}>
+          {counted(listed.length - rows.length, "more figure")}
+        </TextButton>
       )}
       <Lost
         lost={data.lost.map(({ key, of, quote }) => ({
