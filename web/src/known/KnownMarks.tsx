@@ -17,7 +17,7 @@ const Row = styled.div`
 /** Under each topic that was asked, a stroke as long as it is likely to be known in a week. */
 export function KnownMarks({ map, placed }: { map: string; placed: readonly Placed[] }) {
   const known = useKnown(map);
-  return (
+  return known.size === 0 ? null : (
     <g pointerEvents="none" data-known="">
       {placed.flatMap(({ id, x, y, width, height }) => {
         const share = known.get(id);

@@ -127,12 +127,24 @@ public final class Synonyms {
     for (Pattern pattern : near.isEmpty() ? List.<Pattern>of() : patterns(plain)) {
       for (Spot spot : near) {
         Matcher matcher = pattern.matcher(spot.words());
-        if (matcher.find()) {
+        if (matcher.find() && names(matcher.group(1), spot)) {
           add(matcher.group(1), spot.passage(), plain, found);
         }
       }
     }
     return found.values().stream().limit(MOST).toList();
+  }
+
+  /** Whether words begin as a name of something does, and in brackets have nothing but that. */
+  private static boolean names(String words, Spot spot) {
+    String[] each = words.toLowerCase(Locale.ROOT).replaceFirst("^(?:the|a|an) ", "").split("\\s+");
+    boolean bracketed = spot.words().contains("(" + words + ")");
+    for (int i = 0; i < (bracketed ? each.length : 1); i++) {
+      if (spot.text().tongue().stop(each[i])) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static List<Pattern> patterns(String plain) {
@@ -151,7 +163,8 @@ public final class Synonyms {
   }
 
   private static void add(String words, Passage passage, String plain, Map<String, Synonym> found) {
-    String other = words.strip().replaceAll("\\s+", " ").replaceFirst("(?i)^(?:the|a|an) ", "");
+    String other =
+        words.strip().replaceAll("\\s+", " ").replaceFirst("(?i)^(?:the|a|an) | genannt$", "");
     String key = other.toLowerCase(Locale.ROOT);
     boolean same = key.equals(plain) || key.equals(plain + "s") || plain.equals(key + "s");
     if (!same && key.length() > 1) {
