@@ -94,6 +94,9 @@ class DraftApiTest {
     wish.put("source", UUID.randomUUID());
     assertThat(visitor.post(path(map), wish).status()).isEqualTo(404);
     assertThat(visitor.post(path(map), draft("x".repeat(130_000), "")).status()).isEqualTo(400);
+    JsonNode endless =
+        visitor.post(path(map), draft(TALK, "the wall was patched ".repeat(40))).json();
+    assertThat(endless.at("/points/0/state").asString()).isEqualTo("CARRIED");
     assertThat(visitor.post(path(map), draft(TALK, "point\n".repeat(61))).status()).isEqualTo(409);
   }
 }

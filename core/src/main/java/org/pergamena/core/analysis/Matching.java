@@ -44,7 +44,9 @@ public final class Matching {
   private static final double CONTEXT = 0.35;
   private static final double SHORT = 6;
 
-  /** A passage that may bear a topic out, 0 to 1. */
+  /**
+   * A passage that may bear a topic out, 0 to 1; without a topic where only words are asked for.
+   */
   public record Match(UUID topic, Passage passage, double strength) {}
 
   private record Place(Analysed source, int sentence) {}
@@ -97,14 +99,19 @@ public final class Matching {
    * @param around labels above it and what else tells what it is about
    */
   public List<Match> of(Topic topic, List<String> around) {
-    return of(topic, around, MOST);
+    return of(topic.id(), topic.label(), topic.evidence(), around, MOST);
   }
 
-  /** The same with another number of passages. */
-  public List<Match> of(Topic topic, List<String> around, int most) {
-    Map<String, Double> own = weighed(topic.label());
+  /** The best passages that say what some words say, whatever topic they are on. */
+  public List<Match> saying(String words, int most) {
+    return of(null, words, List.of(), List.of(), most);
+  }
+
+  private List<Match> of(
+      UUID topic, String words, List<Evidence> linked, List<String> around, int most) {
+    Map<String, Double> own = weighed(words);
     Map<String, Double> context = new LinkedHashMap<>();
-    around.forEach(words -> weighed(words).forEach((stem, w) -> context.merge(stem, w, Math::max)));
+    around.forEach(each -> weighed(each).forEach((stem, w) -> context.merge(stem, w, Math::max)));
     own.keySet().forEach(context::remove);
     double all = own.values().stream().mapToDouble(Double::doubleValue).sum();
     if (all == 0) {
@@ -115,7 +122,7 @@ public final class Matching {
         .forEach(
             scored -> {
               if (found.size() < most) {
-                add(found, topic, scored.getKey(), scored.getValue());
+                add(found, topic, linked, scored.getKey(), scored.getValue());
               }
             });
     return found;
@@ -147,12 +154,14 @@ public final class Matching {
     return ranked(query.keySet(), place -> cosine(place, query, length), LEAST_LIKE)
         .filter(scored -> !linked(topic, scored.getKey()))
         .limit(MOST_LIKE)
-        .map(scored -> match(topic, scored.getKey(), Math.min(1, scored.getValue() / FULL_LIKE)))
+        .map(
+            scored ->
+                match(topic.id(), scored.getKey(), Math.min(1, scored.getValue() / FULL_LIKE)))
         .toList();
   }
 
-  private Match match(Topic topic, int place, double strength) {
-    return new Match(topic.id(), passage(place), Math.round(strength * 100) / 100.0);
+  private Match match(UUID topic, int place, double strength) {
+    return new Match(topic, passage(place), Math.round(strength * 100) / 100.0);
   }
 
   private double cosine(int place, Map<String, Double> query, double length) {
@@ -237,11 +246,12 @@ public final class Matching {
         && stems.get(other).contains(stem);
   }
 
-  private void add(List<Match> found, Topic topic, int place, double strength) {
+  private void add(
+      List<Match> found, UUID topic, List<Evidence> linked, int place, double strength) {
     Passage passage = passage(place);
     boolean known =
         found.stream().anyMatch(m -> m.passage().exact().equals(passage.exact()))
-            || topic.evidence().stream().anyMatch(e -> e.passage().exact().equals(passage.exact()));
+            || linked.stream().anyMatch(e -> e.passage().exact().equals(passage.exact()));
     if (!known) {
       found.add(match(topic, place, strength));
     }

@@ -17,7 +17,6 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.pergamena.core.analysis.Matching;
 import org.pergamena.core.distil.text.Analysed;
-import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.Passage;
@@ -54,7 +53,6 @@ class DraftController {
   private static final int MOST_KEPT = 40;
   private static final int LONGEST = 120_000;
   private static final int MOST_POINTS = 60;
-  private static final UUID POINT = new UUID(0, 2);
 
   private final Study study;
   private final Sprigs sprigs;
@@ -308,9 +306,7 @@ class DraftController {
   }
 
   private static List<Passage> passages(String point, Matching sources) {
-    return sources.of(Topic.labelled(POINT, point), List.of()).stream()
-        .map(Matching.Match::passage)
-        .toList();
+    return sources.saying(point, Matching.MOST).stream().map(Matching.Match::passage).toList();
   }
 
   /** Two versions held against each other. */

@@ -11,7 +11,6 @@ import java.util.UUID;
 import org.pergamena.core.analysis.Matching;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
-import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.study.Naming;
 import org.pergamena.core.study.draft.DraftCheck.Carried;
@@ -26,7 +25,6 @@ import org.pergamena.core.study.draft.DraftCheck.Room;
  * }</pre>
  */
 public final class Drafting {
-  private static final UUID POINT = new UUID(0, 2);
   private static final int MOST_LINES = 40;
 
   private Drafting() {}
@@ -54,8 +52,7 @@ public final class Drafting {
       List<Integer> lines = new ArrayList<>();
       double best = 0;
       int room = 0;
-      for (Matching.Match match :
-          matching.of(Topic.labelled(POINT, points.get(p)), List.of(), MOST_LINES)) {
+      for (Matching.Match match : matching.saying(points.get(p), MOST_LINES)) {
         int at = places.get(match.passage().start());
         lines.add(at);
         room += sentences.get(at).words();

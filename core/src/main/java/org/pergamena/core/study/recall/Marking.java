@@ -5,11 +5,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.UUID;
 import org.pergamena.core.analysis.Matching;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.language.Tongue;
-import org.pergamena.core.map.Topic;
 import org.pergamena.core.study.draft.DraftText;
 import org.pergamena.core.study.recall.Memory.Grade;
 
@@ -21,7 +19,6 @@ import org.pergamena.core.study.recall.Memory.Grade;
  * @param wrong the places of options that were chosen and are not right
  */
 public record Marking(Grade grade, List<Boolean> met, List<Integer> wrong) {
-  private static final UUID WORD = new UUID(0, 3);
   private static final double PARTLY = 0.5;
 
   public Marking {
@@ -104,9 +101,7 @@ public record Marking(Grade grade, List<Boolean> met, List<Integer> wrong) {
   private static Marking free(Quiz quiz, String written, Tongue tongue) {
     Matching matching = new Matching(List.of(DraftText.of("", lines(written), tongue.code())));
     List<Boolean> met =
-        quiz.expected().stream()
-            .map(label -> !matching.of(Topic.labelled(WORD, label), List.of(), 1).isEmpty())
-            .toList();
+        quiz.expected().stream().map(label -> !matching.saying(label, 1).isEmpty()).toList();
     return new Marking(grade(count(met) / (double) met.size()), met, List.of());
   }
 

@@ -70,8 +70,8 @@ public final class Supposing {
     }
     Map<String, Double> ends = new HashMap<>();
     Map<String, Match> others = new HashMap<>();
-    matching.of(from, List.of(), NEAR).forEach(m -> ends.put(place(m.passage()), m.strength()));
-    matching.of(to, List.of(), NEAR).forEach(m -> others.put(place(m.passage()), m));
+    matching.saying(from.label(), NEAR).forEach(m -> ends.put(place(m.passage()), m.strength()));
+    matching.saying(to.label(), NEAR).forEach(m -> others.put(place(m.passage()), m));
     others.values().stream()
         .filter(match -> ends.containsKey(place(match.passage())))
         .filter(match -> bearings.stream().noneMatch(b -> b.passage().samePlace(match.passage())))
