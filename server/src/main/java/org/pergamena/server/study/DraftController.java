@@ -9,10 +9,8 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.pergamena.core.analysis.Matching;
@@ -23,7 +21,6 @@ import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.study.Sprig;
 import org.pergamena.core.study.compare.Comparer;
-import org.pergamena.core.study.compare.Comparison.Both;
 import org.pergamena.core.study.compare.Comparison.Columns;
 import org.pergamena.core.study.compare.Comparison.Matter;
 import org.pergamena.core.study.draft.DraftCheck;
@@ -86,57 +83,6 @@ class DraftController {
       @NotNull @Size(max = 20_000) String message,
       @NotNull @Min(40) @Max(400) Integer perMinute) {}
 
-  /**
-   * A draft, and what it carries.
-   *
-   * @param minutes that all of it takes when it is spoken
-   * @param rooms of its topics in the map's order, then of what is on none
-   */
-  record DraftView(
-      String id,
-      String name,
-      int version,
-      String text,
-      String message,
-      int perMinute,
-      int words,
-      double minutes,
-      List<LineView> lines,
-      List<RoomView> rooms,
-      List<CarriedView> points) {}
-
-  /**
-   * A sentence.
-   *
-   * @param point that it carries most of, -1 for none
-   */
-  record LineView(int start, int end, int words, UUID topic, int point, double strength) {}
-
-  /** What a topic takes with those below it; a null topic is what is on none. */
-  record RoomView(UUID topic, int words, double minutes, int lines) {}
-
-  /**
-   * A point.
-   *
-   * @param state whether it is carried
-   * @param lines that carry it, the strongest first
-   * @param sources passages of the map's sources that say it
-   */
-  record CarriedView(
-      String words,
-      State state,
-      double strength,
-      List<Integer> lines,
-      double minutes,
-      List<StudiedPassage> sources) {}
-
-  /** How a point stands. */
-  enum State {
-    CARRIED,
-    TOUCHED,
-    MISSING
-  }
-
   private Map<String, DraftMark> kept(UUID map) {
     return study.marks(map, MARK, DraftMark.class);
   }
@@ -161,7 +107,7 @@ class DraftController {
 
   /** Keeps a draft, as another version if there is one of its name, and holds it. */
   @PostMapping
-  CompletableFuture<DraftView> bring(
+  CompletableFuture<DraftViews.DraftView> bring(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid DraftBrought brought) {
@@ -228,7 +174,7 @@ class DraftController {
   }
 
   @GetMapping("/{draft}")
-  CompletableFuture<DraftView> one(
+  CompletableFuture<DraftViews.DraftView> one(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable String draft) {
     return aside.compute(visitor, progress -> view(map, draft(map, draft), progress));
   }
@@ -249,7 +195,7 @@ class DraftController {
     return new Held(draft, text, Drafting.check(text, points, topics, texts));
   }
 
-  private DraftView view(UUID map, DraftMark draft, Progress progress) {
+  private DraftViews.DraftView view(UUID map, DraftMark draft, Progress progress) {
     List<Analysed> texts = study.texts(map, progress, "Holding the draft against the map");
     TopicMap topics = study.topics(map);
     Held held = held(draft, topics, texts);
@@ -264,7 +210,7 @@ class DraftController {
       }
     }
     int pace = draft.perMinute();
-    return new DraftView(
+    return new DraftViews.DraftView(
         draft.id(),
         draft.name(),
         version,
@@ -273,60 +219,23 @@ class DraftController {
         pace,
         check.words(),
         Drafting.minutes(check.words(), pace),
-        check.lines().stream().map(DraftController::view).toList(),
+        check.lines().stream().map(DraftViews::view).toList(),
         check.rooms().stream()
             .map(
                 room ->
-                    new RoomView(
+                    new DraftViews.RoomView(
                         room.topic(),
                         room.words(),
                         Drafting.minutes(room.words(), pace),
                         room.lines()))
             .toList(),
-        check.points().stream().map(point -> view(point, pace, sources, studied)).toList());
+        check.points().stream()
+            .map(point -> DraftViews.view(point, pace, sources, studied))
+            .toList());
   }
-
-  private static LineView view(Line line) {
-    return new LineView(
-        line.start(), line.end(), line.words(), line.topic(), line.point(), line.strength());
-  }
-
-  private static CarriedView view(Carried point, int pace, Matching sources, Studied studied) {
-    State state =
-        point.missing()
-            ? State.MISSING
-            : point.strength() >= Carried.FULLY ? State.CARRIED : State.TOUCHED;
-    return new CarriedView(
-        point.words(),
-        state,
-        point.strength(),
-        point.lines(),
-        Drafting.minutes(point.room(), pace),
-        studied.views(passages(point.words(), sources)));
-  }
-
-  private static List<Passage> passages(String point, Matching sources) {
-    return sources.saying(point, Matching.MOST).stream().map(Matching.Match::passage).toList();
-  }
-
-  /** Two versions held against each other. */
-  record DraftsCompared(
-      int wordsBefore,
-      int wordsAfter,
-      List<RoomChange> rooms,
-      List<Drafting.PointSince> points,
-      List<String> gone,
-      List<Reworded> reworded,
-      List<String> came) {}
-
-  /** The words that a topic had and has; a null topic is what is on none. */
-  record RoomChange(UUID topic, int before, int after) {}
-
-  /** A sentence that says the same in other words. */
-  record Reworded(String before, String after, double sure) {}
 
   @GetMapping("/{draft}/since/{earlier}")
-  CompletableFuture<DraftsCompared> since(
+  CompletableFuture<DraftViews.DraftsCompared> since(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @PathVariable String draft,
@@ -339,35 +248,18 @@ class DraftController {
           Held before = held(draft(map, earlier), topics, texts);
           Held after = held(draft(map, draft), topics, texts);
           Columns columns = Comparer.sentences(List.of(before.text()), List.of(after.text()));
-          return new DraftsCompared(
+          return new DraftViews.DraftsCompared(
               before.check().words(),
               after.check().words(),
-              rooms(before.check(), after.check()),
+              DraftViews.rooms(before.check(), after.check()),
               Drafting.points(before.check(), after.check()),
               columns.one().stream().map(Matter::words).toList(),
               columns.both().stream()
                   .filter(both -> !both.one().words().equals(both.other().words()))
-                  .map(DraftController::reworded)
+                  .map(DraftViews::reworded)
                   .toList(),
               columns.other().stream().map(Matter::words).toList());
         });
-  }
-
-  private static Reworded reworded(Both both) {
-    return new Reworded(both.one().words(), both.other().words(), both.sure());
-  }
-
-  private static List<RoomChange> rooms(DraftCheck before, DraftCheck after) {
-    Map<UUID, Integer> was = new HashMap<>();
-    Map<UUID, Integer> is = new HashMap<>();
-    Set<UUID> topics = new LinkedHashSet<>();
-    after.rooms().forEach(room -> is.put(room.topic(), room.words()));
-    before.rooms().forEach(room -> was.put(room.topic(), room.words()));
-    after.rooms().forEach(room -> topics.add(room.topic()));
-    before.rooms().forEach(room -> topics.add(room.topic()));
-    return topics.stream()
-        .map(t -> new RoomChange(t, was.getOrDefault(t, 0), is.getOrDefault(t, 0)))
-        .toList();
   }
 
   /** The sentences of a draft as a table. */
@@ -423,7 +315,7 @@ class DraftController {
           List<Sprig> children =
               held.check().points().stream()
                   .filter(point -> !wish.missing() || point.missing())
-                  .map(point -> sprig(point, passages(point.words(), sources)))
+                  .map(point -> sprig(point, DraftViews.passages(point.words(), sources)))
                   .toList();
           Sprig sprig = Sprig.of("What " + draft.name() + " is to say", children);
           return sprigs.plant(
