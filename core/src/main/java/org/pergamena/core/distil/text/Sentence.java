@@ -1,6 +1,8 @@
 package org.pergamena.core.distil.text;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Span;
 
@@ -23,6 +25,11 @@ public record Sentence(Span span, int block, List<Token> tokens) {
       words += token.word() ? 1 : 0;
     }
     return words;
+  }
+
+  /** The stems of its words that carry meaning. */
+  public Set<String> stems() {
+    return tokens.stream().filter(Token::content).map(Token::stem).collect(Collectors.toSet());
   }
 
   /** Whether it begins as one that opens another subject. */

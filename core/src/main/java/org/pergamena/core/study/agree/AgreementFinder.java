@@ -12,7 +12,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
-import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.source.Span;
 import org.pergamena.core.study.Naming;
@@ -64,7 +63,7 @@ public final class AgreementFinder {
           if (states) {
             int at = places.size();
             places.add(place);
-            stems(part).forEach(s -> index.computeIfAbsent(s, k -> new ArrayList<>()).add(at));
+            part.stems().forEach(s -> index.computeIfAbsent(s, k -> new ArrayList<>()).add(at));
           }
         }
       }
@@ -74,16 +73,6 @@ public final class AgreementFinder {
   /** What texts say alike and what they contradict each other in. */
   public static Agreement in(Collection<Analysed> texts, Collection<AgreeMark> marks) {
     return new AgreementFinder(texts, marks).agreement();
-  }
-
-  private static Set<String> stems(Sentence sentence) {
-    Set<String> stems = new HashSet<>();
-    for (Token token : sentence.tokens()) {
-      if (token.content()) {
-        stems.add(token.stem());
-      }
-    }
-    return stems;
   }
 
   private Agreement agreement() {
@@ -140,7 +129,7 @@ public final class AgreementFinder {
   /** Sentences of other sources after one that share the most of its rarer words. */
   private List<Integer> near(int i) {
     Map<Integer, Integer> shared = new HashMap<>();
-    for (String stem : stems(places.get(i).its())) {
+    for (String stem : places.get(i).its().stems()) {
       List<Integer> with = index.get(stem);
       if (with.size() <= COMMON) {
         with.forEach(other -> shared.merge(other, 1, Integer::sum));

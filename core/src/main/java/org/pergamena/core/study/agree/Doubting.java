@@ -56,9 +56,14 @@ public final class Doubting {
    */
   public record Doubted(Stated statement, String said) {}
 
+  /** Those of a language, of English where it is not known; null if none are known. */
+  private static Pattern wordsOf(String language) {
+    return WORDS.get(language.isEmpty() ? Tongue.ENGLISH : language);
+  }
+
   /** The words of a sentence that say that something is disputed; empty if none do. */
   public static String said(String sentence, Tongue tongue) {
-    Pattern words = WORDS.get(tongue.code().isEmpty() ? Tongue.ENGLISH : tongue.code());
+    Pattern words = wordsOf(tongue.code());
     Matcher says = words == null ? null : words.matcher(sentence);
     return says != null && says.find() ? says.group().toLowerCase(Locale.ROOT) : "";
   }
@@ -67,8 +72,7 @@ public final class Doubting {
   public static List<Doubted> in(Collection<Analysed> texts) {
     List<Doubted> found = new ArrayList<>();
     for (Analysed text : texts) {
-      String code = text.source().language();
-      Pattern words = WORDS.get(code.isEmpty() ? Tongue.ENGLISH : code);
+      Pattern words = wordsOf(text.source().language());
       if (words != null) {
         read(text, words, found);
       }

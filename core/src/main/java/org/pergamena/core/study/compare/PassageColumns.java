@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
-import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.source.Passage;
 import org.pergamena.core.study.Naming;
 import org.pergamena.core.study.Resemblance;
@@ -63,15 +62,9 @@ final class PassageColumns {
   private void add(List<Analysed> texts) {
     for (Analysed text : texts) {
       for (Sentence sentence : text.sentences()) {
-        Set<String> stems = new HashSet<>();
-        for (Token token : sentence.tokens()) {
-          if (token.content()) {
-            stems.add(token.stem());
-          }
-        }
         if (sentence.words() >= FEWEST_WORDS) {
           String words = Passage.of(text.source(), sentence.span()).line();
-          places.add(new Place(text, sentence, words, stems));
+          places.add(new Place(text, sentence, words, sentence.stems()));
         }
       }
     }

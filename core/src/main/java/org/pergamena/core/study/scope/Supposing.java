@@ -15,7 +15,6 @@ import org.pergamena.core.analysis.Matching.Match;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
-import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Stance;
@@ -105,11 +104,7 @@ public final class Supposing {
       return new Bearing(passage, Stance.DISPUTES, turned, false);
     }
     Set<String> stems = TextAnalyser.stems(link.phrase(), text.tongue());
-    boolean says =
-        sentence.tokens().stream()
-            .filter(Token::content)
-            .map(Token::stem)
-            .anyMatch(stems::contains);
+    boolean says = sentence.stems().stream().anyMatch(stems::contains);
     return new Bearing(passage, says ? Stance.SUPPORTS : Stance.MENTIONS, "", false);
   }
 }
