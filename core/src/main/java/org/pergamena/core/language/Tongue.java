@@ -13,7 +13,6 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import opennlp.tools.postag.POSTaggerME;
-import opennlp.tools.sentdetect.SentenceDetectorME;
 import org.pergamena.core.source.Span;
 
 /**
@@ -35,10 +34,6 @@ public final class Tongue {
 
   private static final int LONGEST_SIGNPOST = 5;
 
-  /** In letters; what is longer is no word. */
-  private static final int LONGEST_WORD = 500;
-
-  private static final Pattern ORDINAL = Pattern.compile("(?<![\\p{L}\\d_])\\d{1,2}$");
   private static final Map<String, Tongue> KNOWN = new ConcurrentHashMap<>();
   private static final Pattern TOKEN =
       Pattern.compile(
@@ -59,7 +54,7 @@ public final class Tongue {
   private final WordLists lists;
   private final Set<String> stop;
   private final ThreadLocal<UnaryOperator<String>> stemmer;
-  private final ThreadLocal<SentenceDetectorME> detector;
+  private final SentenceSplitter splitter;
   private final ThreadLocal<POSTaggerME> tagger;
 
   private Tongue(String code) {
@@ -67,8 +62,7 @@ public final class Tongue {
     this.lists = WordLists.of(code);
     this.stop = lists.stop().isEmpty() ? Stemming.stops(code) : lists.stop();
     this.stemmer = ThreadLocal.withInitial(() -> Stemming.of(code));
-    this.detector =
-        ThreadLocal.withInitial(() -> new SentenceDetectorME(Models.of(code).sentences()));
+    this.splitter = new SentenceSplitter(this, lists);
     this.tagger = ThreadLocal.withInitial(() -> new POSTaggerME(Models.of(code).tags()));
   }
 
@@ -277,85 +271,7 @@ public final class Tongue {
 
   /** The sentences of a text, without white space around them. */
   public List<Span> sentences(String text) {
-    List<Span> spans = new ArrayList<>();
-    int start = 0;
-    for (int end : ends(text)) {
-      int from = start;
-      while (from < end && Character.isWhitespace(text.charAt(from))) {
-        from++;
-      }
-      int to = end;
-      while (to > from && Character.isWhitespace(text.charAt(to - 1))) {
-        to--;
-      }
-      if (from < to && (end == text.length() || !abbreviated(text, from, to))) {
-        spans.add(new Span(from, to));
-        start = end;
-      }
-    }
-    return spans;
-  }
-
-  /** Where sentences may end; the last of them is the end of the text. */
-  private List<Integer> ends(String text) {
-    List<Integer> ends = new ArrayList<>();
-    if (tagged()) {
-      Arrays.stream(detector.get().sentPosDetect(quiet(text)))
-          .forEach(span -> ends.add(span.getEnd()));
-    } else {
-      BreakIterator breaks = BreakIterator.getSentenceInstance(ULocale.forLocale(locale()));
-      breaks.setText(text);
-      breaks.first();
-      for (int end = breaks.next(); end != BreakIterator.DONE; end = breaks.next()) {
-        ends.add(end);
-      }
-    }
-    if (ends.isEmpty() || ends.get(ends.size() - 1) < text.length()) {
-      ends.add(text.length());
-    }
-    return ends;
-  }
-
-  /**
-   * A text in which no sentence ends within what is too long for a word, of the same length: the
-   * detector looks for the end of the word at each mark.
-   */
-  private static String quiet(String text) {
-    StringBuilder quiet = null;
-    int from = 0;
-    for (int at = 0; at <= text.length(); at++) {
-      if (at == text.length() || Character.isWhitespace(text.charAt(at))) {
-        for (int i = from; at - from > LONGEST_WORD && i < at; i++) {
-          quiet = quiet == null ? new StringBuilder(text) : quiet;
-          quiet.setCharAt(i, 'x');
-        }
-        from = at + 1;
-      }
-    }
-    return quiet == null ? text : quiet.toString();
-  }
-
-  /**
-   * Whether the full stop at the end of a piece of a text belongs to its last word, as in {@code
-   * 12.}
-   */
-  private boolean abbreviated(String text, int start, int end) {
-    if (text.charAt(end - 1) != '.') {
-      return false;
-    }
-    int from = end - 1;
-    while (from > start && !Character.isWhitespace(text.charAt(from - 1))) {
-      from--;
-    }
-    String whole = text.substring(from, end - 1);
-    int letter = 0;
-    while (letter < whole.length() && !Character.isLetter(whole.charAt(letter))) {
-      letter++;
-    }
-    String last = whole.substring(letter);
-    boolean initial = !tagged() && last.length() == 1 && Character.isUpperCase(last.charAt(0));
-    boolean ordinal = code.equals("deu") && ORDINAL.matcher(whole).find();
-    return initial || ordinal || lists.abbreviations().contains(plain(last));
+    return splitter.sentences(text);
   }
 
   /** With the names of its months. */
@@ -396,7 +312,7 @@ public final class Tongue {
     return words;
   }
 
-  private static String plain(String word) {
+  static String plain(String word) {
     return word.toLowerCase(Locale.ROOT).replace('\u2019', '\'');
   }
 }

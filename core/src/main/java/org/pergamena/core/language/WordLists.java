@@ -18,6 +18,7 @@ import java.util.Set;
  * @param articles words that stand before a noun, its adjectives between
  * @param links words that link two noun phrases into one
  * @param abbreviations that end no sentence, without their last full stop
+ * @param numbered the same where a number follows
  * @param years words after which a number of four digits is a year
  * @param generic nouns that name no subject of their own
  * @param copulas forms of the verb that tells what something is
@@ -37,6 +38,7 @@ record WordLists(
     Set<String> articles,
     Set<String> links,
     Set<String> abbreviations,
+    Set<String> numbered,
     Set<String> years,
     Set<String> generic,
     Set<String> copulas,
@@ -66,6 +68,7 @@ record WordLists(
         set(words, "articles"),
         set(words, "links"),
         set(words, "abbreviations"),
+        set(words, "numbered"),
         set(words, "years"),
         set(words, "generic"),
         set(words, "copulas"),

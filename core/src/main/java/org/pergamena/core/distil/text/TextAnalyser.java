@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import org.pergamena.core.language.InTextReference;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
@@ -114,11 +115,13 @@ public final class TextAnalyser {
     String[] surfaces =
         words.stream().map(w -> text.substring(w.start(), w.end())).toArray(String[]::new);
     String[] tags = tongue.tags(surfaces, check);
+    List<Span> references = InTextReference.in(text, start, end);
     List<Token> tokens = new ArrayList<>();
     for (int i = 0; i < tags.length; i++) {
-      String stem = tongue.stem(surfaces[i]);
-      boolean content = content(surfaces[i], tongue);
-      tokens.add(new Token(words.get(i).start(), surfaces[i], stem, tags[i], content));
+      int at = words.get(i).start();
+      boolean refers = references.stream().anyMatch(r -> r.start() <= at && at < r.end());
+      boolean content = !refers && content(surfaces[i], tongue);
+      tokens.add(new Token(at, surfaces[i], tongue.stem(surfaces[i]), tags[i], content));
     }
     return tokens;
   }
