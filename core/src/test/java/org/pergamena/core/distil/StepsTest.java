@@ -9,8 +9,6 @@ import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.group.Grouping;
 import org.pergamena.core.distil.label.Labeller;
-import org.pergamena.core.distil.quote.Quote;
-import org.pergamena.core.distil.quote.Quoting;
 import org.pergamena.core.distil.segment.Cohesion;
 import org.pergamena.core.distil.segment.HeadingTree;
 import org.pergamena.core.distil.segment.Part;
@@ -204,31 +202,5 @@ class StepsTest {
     Group group = new Group("2.1 Cost of the wall", List.of(Part.plain(text, 0, 1)), List.of());
     assertThat(new Labeller(List.of(text), () -> {}).label(group, ""))
         .isEqualTo("Cost of the wall");
-  }
-
-  @Test
-  void quotes_are_central_do_not_repeat_and_never_stand_next_to_each_other() {
-    Analysed text = analysed(Texts.plain("plain"));
-    List<Part> parts = List.of(Part.plain(text, 0, 9));
-    List<Quote> quotes = new Quoting(List.of(text)).choose(parts, "Sea wall", 6);
-    assertThat(quotes).hasSizeBetween(2, 6);
-    assertThat(quotes).isSortedAccordingTo((a, b) -> Double.compare(b.strength(), a.strength()));
-    assertThat(quotes).extracting(Quote::span).doesNotHaveDuplicates();
-    assertThat(quotes.get(0).strength()).isGreaterThan(0.3);
-  }
-
-  @Test
-  void a_sentence_that_leans_on_the_one_before_is_quoted_with_it() {
-    Analysed text =
-        text("The tenants lost grazing land. They were paid for the grazing land that they lost.");
-    List<Quote> quotes =
-        new Quoting(List.of(text))
-            .choose(List.of(Part.plain(text, 0, 2)), "Grazing land paid lost", 1);
-    String quoted =
-        text.source()
-            .text()
-            .text()
-            .substring(quotes.get(0).span().start(), quotes.get(0).span().end());
-    assertThat(quoted).startsWith("The tenants");
   }
 }

@@ -38,7 +38,7 @@ public final class Gist {
    *
    * @param below the text of each topic below, or of the topic itself if it is a leaf
    * @param label of the topic
-   * @param taken sentences that are shown below already; none of them is given again
+   * @param taken what is shown below already; no sentence of it is given again
    */
   public String of(List<List<Part>> below, String label, Set<String> taken) {
     List<Bag> centres = below.stream().map(parts -> quoting.centre(parts, label)).toList();
@@ -50,7 +50,7 @@ public final class Gist {
             part.text().punctuated() ? part.sentences() : List.<Sentence>of()) {
           double worth = alone(part, sentence) ? worth(sentence, centres) : 0;
           String words = worth > most ? words(part.text(), sentence.span()) : "";
-          if (!words.isEmpty() && !taken.contains(words)) {
+          if (!words.isEmpty() && taken.stream().noneMatch(said -> said.contains(words))) {
             best = words;
             most = worth;
           }
@@ -80,7 +80,7 @@ public final class Gist {
   private static boolean alone(Part part, Sentence sentence) {
     List<Token> tokens = sentence.tokens();
     int words = sentence.words();
-    if (words < SHORTEST || words > LONGEST || Quoting.leans(part, sentence)) {
+    if (words < SHORTEST || words > LONGEST || Quotable.leans(part, sentence)) {
       return false;
     }
     String first = tokens.get(0).surface();

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
@@ -14,24 +15,20 @@ import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.source.Span;
 
 /**
- * Chooses the sentences that a reader would quote for a topic: close to the middle of what is said,
- * able to stand alone, and not saying the same again (maximal marginal relevance, Jaime Carbonell
- * and Jade Goldstein 1998).
+ * Chooses the sentences that a careful reader would quote for a topic, about as much of them as
+ * readers do.
  */
 public final class Quoting {
   private static final int MOST = 8;
-  private static final int WORDS_PER_QUOTE = 110;
-  private static final int SHORTEST = 10;
-  private static final int LONG = 36;
-  private static final int LONGEST = 60;
 
-  /**
-   * The first sentence of a stretch is worth so much more than the last; readers quote early ones.
-   */
-  private static final double EARLY = 0.5;
+  /** Words that readers quote of a stretch, whatever its length. */
+  private static final int USUAL_WORDS = 75;
 
-  private static final double REDUNDANCY = 0.6;
-  private static final double NEW_SOURCE = 1.4;
+  private static final int WORDS_PER_QUOTE = 30;
+  private static final double MOST_OF = 0.75;
+  private static final double QUARTER = 0.25;
+
+  private static final int BRIEF = 30;
   private static final double FULL_STRENGTH = 0.75;
   private final Map<String, Double> rarity = new HashMap<>();
 
@@ -62,46 +59,46 @@ public final class Quoting {
     }
   }
 
-  private record Candidate(Part part, int index, Bag vector, double worth, double closeness) {}
-
   /**
-   * The quotes for a topic, the strongest first.
+   * The quotes for a topic, the strongest first. Sentences that follow each other come as one.
    *
    * @param parts the text that the topic accounts for
-   * @param label whose words count double
+   * @param label whose words count double, and which one of the quotes bears out if any can
    * @param most never more than this
    */
   public List<Quote> choose(List<Part> parts, String label, int most) {
     Bag centre = centre(parts, label);
-    List<Candidate> candidates = new ArrayList<>();
+    Set<String> stems = TextAnalyser.stems(label, parts.stream().map(Part::text).toList());
+    List<Quotable> sentences = new ArrayList<>();
     int words = 0;
     for (Part part : parts) {
       for (int i = part.from(); i < part.to(); i++) {
-        candidates.add(candidate(part, i, centre));
+        sentences.add(quotable(part, i, centre, stems));
       }
       words += part.words();
     }
-    int wanted = Math.min(Math.min(MOST, most), 1 + words / WORDS_PER_QUOTE);
-    List<Candidate> chosen = new ArrayList<>();
-    while (chosen.size() < wanted && !candidates.isEmpty()) {
-      Candidate best =
-          candidates.stream()
-              .max(Comparator.comparingDouble(candidate -> worth(candidate, chosen)))
-              .orElseThrow();
-      if (!chosen.isEmpty() && best.worth() <= 0) {
-        break;
-      }
-      chosen.add(best);
-      candidates.removeIf(c -> c.part().text() == best.part().text() && near(c, best));
-    }
-    return chosen.stream()
-        .map(Quoting::quote)
-        .sorted(Comparator.comparingDouble(Quote::strength).reversed())
-        .toList();
+    int quotes = Math.min(MOST, most);
+    double room =
+        Math.min(
+            MOST_OF * words,
+            Math.min(WORDS_PER_QUOTE * quotes, Math.max(USUAL_WORDS, QUARTER * words)));
+    return new Chosen(quotes, room)
+        .of(sentences).stream()
+            .map(run -> quote(run, centre))
+            .sorted(Comparator.comparingDouble(Quote::strength).reversed())
+            .toList();
   }
 
-  private static boolean near(Candidate a, Candidate b) {
-    return Math.abs(a.index() - b.index()) <= 1;
+  private Quotable quotable(Part part, int index, Bag centre, Set<String> label) {
+    Sentence sentence = part.text().sentences().get(index);
+    Bag counts = new Bag();
+    counts.add(sentence);
+    Bag vector = vector(counts);
+    double labelled =
+        label.isEmpty()
+            ? 0
+            : label.stream().filter(sentence.stems()::contains).count() / (double) label.size();
+    return new Quotable(part, index, vector, vector.dot(centre), labelled);
   }
 
   /** What goes through some text, the words of its label counting more. */
@@ -121,55 +118,21 @@ public final class Quoting {
     return counts.normalised(stem -> rarity.getOrDefault(stem, 1.0));
   }
 
-  private Candidate candidate(Part part, int index, Bag centre) {
-    Sentence sentence = part.text().sentences().get(index);
+  private Quote quote(List<Quotable> run, Bag centre) {
+    Part part = run.get(0).part();
+    List<Sentence> sentences = part.text().sentences();
+    int first = run.get(0).index();
+    Span span = new Span(sentences.get(first).span().start(), run.get(run.size() - 1).span().end());
     Bag counts = new Bag();
-    counts.add(sentence);
-    Bag vector = vector(counts);
-    double closeness = vector.dot(centre);
-    int words = sentence.words();
-    double length = words < SHORTEST ? 0.3 : words > LONGEST ? 0.4 : words > LONG ? 0.6 : 1;
-    double alone = part.text().punctuated() && leans(part, sentence) ? 0.8 : 1;
-    double asks = sentence.tokens().isEmpty() || asks(sentence) ? 0.5 : 1;
-    double late = (index - part.from()) / (double) (part.to() - part.from());
-    double early = (index == part.from() ? 1.1 : 1) * (1 + EARLY * (1 - late));
-    return new Candidate(part, index, vector, closeness * length * alone * asks * early, closeness);
-  }
-
-  /** Whether a sentence leans on the one before it. */
-  static boolean leans(Part part, Sentence sentence) {
-    return !sentence.tokens().isEmpty()
-        && part.text().tongue().leans(sentence.tokens().get(0).surface());
-  }
-
-  private static boolean asks(Sentence sentence) {
-    String last = sentence.tokens().get(sentence.tokens().size() - 1).surface();
-    return last.equals("?") || last.equals(":");
-  }
-
-  private static double worth(Candidate candidate, List<Candidate> chosen) {
-    double same = 0;
-    boolean newSource = true;
-    for (Candidate other : chosen) {
-      same = Math.max(same, candidate.vector().dot(other.vector()));
-      newSource &= candidate.part().text() != other.part().text();
+    run.forEach(each -> counts.add(each.sentence()));
+    if (part.text().punctuated()
+        && run.get(0).leans()
+        && first > part.from()
+        && sentences.get(first - 1).block() == sentences.get(first).block()
+        && sentences.get(first - 1).words() <= BRIEF) {
+      span = new Span(sentences.get(first - 1).span().start(), span.end());
     }
-    double factor = newSource && !chosen.isEmpty() ? NEW_SOURCE : 1;
-    return candidate.worth() * factor * (1 - REDUNDANCY * same);
-  }
-
-  private static Quote quote(Candidate candidate) {
-    List<Sentence> sentences = candidate.part().text().sentences();
-    Sentence sentence = sentences.get(candidate.index());
-    Span span = sentence.span();
-    if (candidate.part().text().punctuated()
-        && leans(candidate.part(), sentence)
-        && candidate.index() > candidate.part().from()
-        && sentences.get(candidate.index() - 1).block() == sentence.block()
-        && sentences.get(candidate.index() - 1).words() <= LONGEST / 2) {
-      span = new Span(sentences.get(candidate.index() - 1).span().start(), span.end());
-    }
-    double strength = Math.min(1, candidate.closeness() / FULL_STRENGTH);
-    return new Quote(candidate.part().text(), span, Math.round(strength * 100) / 100.0);
+    double strength = Math.min(1, vector(counts).dot(centre) / FULL_STRENGTH);
+    return new Quote(part.text(), span, Math.round(strength * 100) / 100.0);
   }
 }

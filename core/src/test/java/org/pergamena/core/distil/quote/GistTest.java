@@ -39,6 +39,8 @@ class GistTest {
     Gist gist = new Gist(new Quoting(List.of(text)));
     assertThat(gist.of(below(text), "Wall and birds", Set.of())).isEqualTo(SPANS);
     assertThat(gist.of(below(text), "Wall and birds", Set.of(SPANS))).isNotEqualTo(SPANS);
+    Set<String> within = Set.of("The parish paid for the outer wall. " + SPANS);
+    assertThat(gist.of(below(text), "Wall and birds", within)).isNotEqualTo(SPANS);
   }
 
   @Test
