@@ -3,6 +3,7 @@ package org.pergamena.core.distil.segment;
 import java.util.ArrayList;
 import java.util.List;
 import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.Sentence;
 
 /** Divides sources into parts of a size that one topic can account for. */
 public final class Parts {
@@ -19,6 +20,11 @@ public final class Parts {
   /** The share of a text that a main branch has at least. */
   private static final double LEAST_MAIN = 0.02;
 
+  /** Words that a topic below a main branch has at least, and the share of an even part. */
+  private static final int LEAST_WORDS = 40;
+
+  private static final double LEAST_SHARE = 0.3;
+  private static final int LONGEST_ANNOUNCEMENT = 60;
   private static final int MOST_CHILDREN = 7;
 
   private Parts() {}
@@ -59,11 +65,17 @@ public final class Parts {
       return part;
     }
     boolean main = part.words() == part.text().words(0, part.text().sentences().size());
-    int least = main ? (int) (LEAST_MAIN * part.words()) : 0;
+    double least =
+        main
+            ? LEAST_MAIN * part.words()
+            : Math.min(LEAST_WORDS, LEAST_SHARE * part.words() / count);
     List<Integer> starts =
-        new Cohesion(part.text(), part.from(), part.to()).segments(count, least, pulse);
+        new Cohesion(part.text(), part.from(), part.to()).segments(count, (int) least, pulse);
     if (starts.size() < 2) {
       return part;
+    }
+    if (!main) {
+      starts = withAnnouncements(part.text(), starts);
     }
     List<Part> children = new ArrayList<>();
     for (int i = 0; i < starts.size(); i++) {
@@ -73,6 +85,25 @@ public final class Parts {
       children.add(cut(child, levels - 1, children(child, finer), finer, pulse));
     }
     return part.with(children);
+  }
+
+  /** The same with a short paragraph before that ends in a colon, as what it announces follows. */
+  private static List<Integer> withAnnouncements(Analysed text, List<Integer> starts) {
+    List<Sentence> sentences = text.sentences();
+    List<Integer> moved = new ArrayList<>(starts.subList(0, 1));
+    for (int start : starts.subList(1, starts.size())) {
+      int first = start - 1;
+      while (first > 0 && sentences.get(first - 1).block() == sentences.get(start - 1).block()) {
+        first--;
+      }
+      boolean announced =
+          sentences.get(start - 1).announces()
+              && sentences.get(start).block() != sentences.get(first).block()
+              && first > moved.get(moved.size() - 1)
+              && text.words(first, start) <= LONGEST_ANNOUNCEMENT;
+      moved.add(announced ? first : start);
+    }
+    return moved;
   }
 
   private static int children(Part part, int divisible) {

@@ -32,6 +32,11 @@ public record Sentence(Span span, int block, List<Token> tokens) {
     return tokens.stream().filter(Token::content).map(Token::stem).collect(Collectors.toSet());
   }
 
+  /** Whether it announces what comes after it, by a colon. */
+  public boolean announces() {
+    return !tokens.isEmpty() && tokens.get(tokens.size() - 1).surface().equals(":");
+  }
+
   /** Whether it begins as one that opens another subject. */
   public boolean opens(Tongue tongue) {
     return tongue.signpost(
