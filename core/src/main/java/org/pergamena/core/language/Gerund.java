@@ -9,12 +9,13 @@ final class Gerund {
 
   private Gerund() {}
 
-  /** The gerund of a verb's base form, or of itself; empty for its past. */
+  /** The gerund of a verb's base form, or of itself; empty for its other forms. */
   static String of(String verb) {
     if (verb.endsWith("ing")) {
       return verb;
     }
-    if (verb.endsWith("ed")) {
+    boolean inflected = verb.endsWith("s") && !verb.endsWith("ss") && !verb.endsWith("us");
+    if (verb.endsWith("ed") || inflected) {
       return "";
     }
     if (verb.endsWith("ie")) {

@@ -167,6 +167,21 @@ public final class Tongue {
     return lists.salutes().contains(plain(word));
   }
 
+  /** Whether an adjective tells nothing of the noun after it, as in {@code certain walls}. */
+  public boolean vague(String word) {
+    return lists.vague().contains(plain(word));
+  }
+
+  /** Whether a noun tells only how much or what kind of another is meant. */
+  public boolean partitive(String word) {
+    return lists.partitive().contains(plain(word));
+  }
+
+  /** Whether a noun after a word is one, and not several. */
+  public boolean singular(String word) {
+    return lists.singular().contains(plain(word));
+  }
+
   /** Whether a sentence that begins with some words opens another subject. */
   public boolean signpost(List<String> words) {
     StringBuilder opening = new StringBuilder();
@@ -192,6 +207,11 @@ public final class Tongue {
   /** Whether a word tells what was done, whatever it is taken for. */
   public boolean past(String word) {
     return lists.past().contains(plain(word));
+  }
+
+  /** Whether a word is the present form of a verb and can be nothing else, where that is known. */
+  public boolean verb(String word) {
+    return code.equals(ENGLISH) && Verbs.only(plain(word));
   }
 
   /** Whether a verb after a word has its base form. */

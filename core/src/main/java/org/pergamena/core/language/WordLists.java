@@ -29,6 +29,9 @@ import java.util.Set;
  * @param signposts how a speaker begins another subject, the words of each joined by {@code _}
  * @param works what a text may be called that speaks of itself
  * @param salutes words by which a speaker turns to those who listen
+ * @param vague adjectives that tell nothing of the noun after them
+ * @param partitive nouns that tell only how much or what kind of another is meant
+ * @param singular words before a noun that is one
  * @param and the word that joins two, empty if it is not known
  */
 record WordLists(
@@ -49,6 +52,9 @@ record WordLists(
     Set<String> signposts,
     Set<String> works,
     Set<String> salutes,
+    Set<String> vague,
+    Set<String> partitive,
+    Set<String> singular,
     String and) {
 
   /** The lists that ship for a language; all empty if there are none. */
@@ -79,6 +85,9 @@ record WordLists(
         set(words, "signposts"),
         set(words, "works"),
         set(words, "salutes"),
+        set(words, "vague"),
+        set(words, "partitive"),
+        set(words, "singular"),
         words.getProperty("and", ""));
   }
 

@@ -32,7 +32,12 @@ final class Candidates {
 
   private static final double THROUGH = 0.5;
   private static final double STRAY = 0.1;
+  private static final double CARRIES = 0.7;
   private static final double GENERIC = 0.5;
+  private static final double VAGUE = 0.8;
+
+  /** Of a name that is met once, as that of somebody quoted. */
+  private static final double ASIDE = 0.7;
 
   private final Group group;
   private final Vocabulary vocabulary;
@@ -103,9 +108,10 @@ final class Candidates {
     Candidate candidate() {
       double[] told = facts(stems, first, within.size(), rank);
       double worth = Worth.of(told, phrase.nouns() ? Worth.Kind.NOUNS : Worth.Kind.OTHER);
-      worth *= phrase.generic() ? GENERIC : 1;
+      worth *= phrase.generic() ? GENERIC : phrase.vague() ? VAGUE : 1;
+      worth *= phrase.name() && count() == 1 ? ASIDE : 1;
       boolean carries = theme.reach(stems) >= THROUGH && count() >= CARRIED;
-      worth *= stems.size() > 1 || carries ? 1 : STRAY;
+      worth *= stems.size() > 1 ? 1 : carries ? CARRIES : STRAY;
       Form form = form();
       return new Candidate(phrase.key(), stems, form.label(), form.tokens(), worth);
     }

@@ -2,6 +2,7 @@ package org.pergamena.core.distil.label;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.language.Tongue;
 
@@ -9,6 +10,8 @@ import org.pergamena.core.language.Tongue;
 final class Clauses {
   private static final String BY = "by";
   private static final String OF = "of";
+  private static final Set<String> DETERMINES = Set.of("DET", "PRON", "ADJ", "NUM");
+  private static final Set<String> TAKES_NOUNS = Set.of("VERB", "ADP");
   private static final int MOST_NOUNS = 3;
   private static final int MOST_CONTENT = 6;
 
@@ -92,8 +95,8 @@ final class Clauses {
 
   private void linked(int from, int end) {
     boolean of = !tongue.tagged() || word(end + 1).equals(OF);
-    int[] second = links(end + 1) && (of || !afterVerb(from)) ? nouns(end + 2) : null;
-    if (second == null) {
+    int[] second = links(end + 1) && (of || !belongsElsewhere(from)) ? nouns(end + 2) : null;
+    if (second == null || tongue.partitive(word(end))) {
       return;
     }
     add(tokens.subList(from, second[1] + 1));
@@ -106,14 +109,17 @@ final class Clauses {
     }
   }
 
-  /** Whether what is linked to a noun phrase may belong to a verb before it. */
-  private boolean afterVerb(int from) {
+  /**
+   * Whether what is linked to a noun phrase may belong to a verb or another link before it, as in
+   * <em>from a fence to a wall</em>.
+   */
+  private boolean belongsElsewhere(int from) {
     int before = from - 1;
     while (before >= 0
-        && (tongue.article(word(before)) || tokens.get(before).tag().equals("DET"))) {
+        && (tongue.article(word(before)) || DETERMINES.contains(tokens.get(before).tag()))) {
       before--;
     }
-    return before >= 0 && tokens.get(before).tag().equals("VERB");
+    return before >= 0 && TAKES_NOUNS.contains(tokens.get(before).tag());
   }
 
   /** As in <em>driven</em>. */
@@ -124,7 +130,7 @@ final class Clauses {
 
   private void is(int from, int end) {
     int[] what = nouns(end + 2);
-    if (what == null) {
+    if (what == null || empty(word(what[1]))) {
       return;
     }
     Token copula = tokens.get(end + 1);
@@ -137,6 +143,11 @@ final class Clauses {
       told.addAll(tokens.subList(what[1] + 1, more[1] + 1));
       add(told);
     }
+  }
+
+  /** Whether a noun tells nothing of what is said to be it. */
+  private boolean empty(String noun) {
+    return tongue.generic(noun) || tongue.partitive(noun);
   }
 
   /** What is done to a noun phrase. */
@@ -163,7 +174,10 @@ final class Clauses {
 
   /** Whether a verb stands in its base form, or as a gerund. */
   private boolean base(int at) {
-    return word(at).endsWith("ing") || at == 0 && sure || at > 0 && tongue.bare(word(at - 1));
+    if (word(at).endsWith("ing")) {
+      return at == 0 || !tokens.get(at - 1).noun();
+    }
+    return at == 0 && sure || at > 0 && tongue.bare(word(at - 1));
   }
 
   private void add(List<Token> words) {

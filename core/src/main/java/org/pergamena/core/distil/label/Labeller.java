@@ -131,7 +131,7 @@ public final class Labeller {
     Candidates candidates = new Candidates(group, vocabulary, casing, tongue);
     Set<String> stemsAbove =
         TextAnalyser.tokens(above, tongue).stream().map(Token::stem).collect(Collectors.toSet());
-    List<Set<String>> below =
+    List<List<Set<String>>> below =
         group.children().stream().filter(child -> !child.aside()).map(Labeller::stems).toList();
     List<Candidate> ranked = new ArrayList<>();
     for (Candidate each : candidates.all()) {
@@ -153,22 +153,30 @@ public final class Labeller {
     return Character.isUpperCase(inside.charAt(0));
   }
 
-  private static Set<String> stems(Group group) {
-    Set<String> stems = new HashSet<>();
-    for (Sentence sentence : group.sentences()) {
-      sentence.tokens().stream().filter(Token::content).map(Token::stem).forEach(stems::add);
-    }
-    return stems;
+  /** The stems of each sentence of a group. */
+  private static List<Set<String>> stems(Group group) {
+    return group.sentences().stream().map(Sentence::stems).toList();
   }
 
-  /** How far a label spans what is below: the share of it that has its words. */
-  private static double span(Candidate candidate, List<Set<String>> below, boolean root) {
+  /**
+   * How far a label spans what is below: how much of it the sentence has that has most of it, in
+   * the mean of what is below.
+   */
+  private static double span(Candidate candidate, List<List<Set<String>>> below, boolean root) {
     if (below.size() < 2) {
       return 1;
     }
     double met = 0;
-    for (Set<String> stems : below) {
-      met += candidate.stems().stream().filter(stems::contains).count();
+    for (List<Set<String>> sentences : below) {
+      int most = 0;
+      for (Set<String> stems : sentences) {
+        int here = 0;
+        for (String stem : candidate.stems()) {
+          here += stems.contains(stem) ? 1 : 0;
+        }
+        most = Math.max(most, here);
+      }
+      met += most;
     }
     double share = met / candidate.stems().size() / below.size();
     return root ? share : Math.sqrt(share);

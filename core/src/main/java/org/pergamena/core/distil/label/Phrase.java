@@ -26,8 +26,22 @@ record Phrase(String key, boolean nouns, List<Token> tokens, Tongue tongue) {
    * itself, as {@code magazine article}.
    */
   boolean generic() {
-    Token head = tokens.get(tongue.headFirst() ? 0 : tokens.size() - 1);
-    return tokens.size() == 1 && tongue.generic(head.surface())
-        || nouns && tongue.work(head.surface());
+    return tokens.size() == 1 && vague() || nouns && tongue.work(head().surface());
+  }
+
+  /** Whether no noun tells more closely one that could stand over any text, {@code lower figure}. */
+  boolean vague() {
+    return nouns
+        && tokens.stream().filter(Token::noun).count() <= 1
+        && tongue.generic(head().surface());
+  }
+
+  private Token head() {
+    return tokens.get(tongue.headFirst() ? 0 : tokens.size() - 1);
+  }
+
+  /** Whether it is a name of several words. */
+  boolean name() {
+    return tokens.size() > 1 && tokens.stream().allMatch(token -> token.tag().equals("PROPN"));
   }
 }

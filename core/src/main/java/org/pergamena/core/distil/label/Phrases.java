@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
@@ -22,6 +23,9 @@ final class Phrases {
   private static final int LONGEST_RUN = 12;
 
   private static final int SALUTES = 3;
+
+  /** What follows a verb and hardly a noun. */
+  private static final Set<String> SAID = Set.of("DET", "SCONJ");
 
   private Phrases() {}
 
@@ -86,7 +90,8 @@ final class Phrases {
   private static boolean begins(List<Token> tokens, int start, Tongue tongue) {
     Token first = tokens.get(start);
     boolean verb = start > 0 && tongue.subject(tokens.get(start - 1).surface());
-    if (verb || tongue.measures(first.surface())) {
+    boolean tells = start > 0 && tells(first, tokens.get(start - 1), tongue);
+    if (verb || tells || tongue.vague(first.surface()) || tongue.measures(first.surface())) {
       return false;
     }
     if (tongue.capitalisesNouns() && !first.noun()) {
@@ -95,6 +100,18 @@ final class Phrases {
     return !tongue.headFirst()
         || first.noun()
         || start + 1 < tokens.size() && tokens.get(start + 1).noun();
+  }
+
+  /** Whether what is taken for a noun is a verb, as in <em>this explains</em>. */
+  private static boolean tells(Token word, Token before, Tongue tongue) {
+    String surface = word.surface();
+    return word.noun()
+        && tongue.singular(before.surface())
+        && surface.endsWith("s")
+        && !surface.endsWith("ss")
+        && !surface.endsWith("us")
+        && !surface.endsWith("is")
+        && Character.isLowerCase(surface.charAt(0));
   }
 
   /** Whether a noun beside another is not of one phrase with it. */
@@ -106,13 +123,24 @@ final class Phrases {
 
   private static boolean ends(List<Token> tokens, int start, int end, Tongue tongue) {
     Token last = tokens.get(end);
-    if (tongue.measures(last.surface())) {
+    if (tongue.measures(last.surface()) || end > start && says(tokens, end)) {
       return false;
     }
     return last.noun()
         || tongue.headFirst()
             && last.tag().equals("ADJ")
             && tokens.subList(start, end).stream().anyMatch(Token::noun);
+  }
+
+  /**
+   * Whether a last word taken for a noun is a verb with what it says, as in <em>she notes
+   * that</em>.
+   */
+  private static boolean says(List<Token> tokens, int at) {
+    return at + 1 < tokens.size()
+        && tokens.get(at).surface().endsWith("s")
+        && tokens.get(at).tag().equals("NOUN")
+        && SAID.contains(tokens.get(at + 1).tag());
   }
 
   /** Whether the last word of a phrase stands in it before. */
@@ -124,6 +152,7 @@ final class Phrases {
   private static boolean inside(Token token, Tongue tongue) {
     return token.content()
         && !tongue.past(token.surface())
+        && !tongue.verb(token.surface())
         && token.surface().length() > 2 | token.tag().equals("PROPN")
         && (token.noun() || token.tag().equals("ADJ") || participle(token));
   }
