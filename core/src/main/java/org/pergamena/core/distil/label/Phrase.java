@@ -29,7 +29,9 @@ record Phrase(String key, boolean nouns, List<Token> tokens, Tongue tongue) {
     return tokens.size() == 1 && vague() || nouns && tongue.work(head().surface());
   }
 
-  /** Whether no noun tells more closely one that could stand over any text, {@code lower figure}. */
+  /**
+   * Whether no noun tells more closely one that could stand over any text, {@code lower figure}.
+   */
   boolean vague() {
     return nouns
         && tokens.stream().filter(Token::noun).count() <= 1
