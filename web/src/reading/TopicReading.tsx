@@ -136,7 +136,7 @@ export function TopicReading(props: TopicReadingProps) {
   const proposals = useProposals(desk);
   const proposed = desk.proposals.filter((proposal) => proposal.topic === topic.id);
 
-  const shown = passages.data?.some((p) => p.exact.replace(/\s+/g, " ") === topic.summary);
+  const shown = passages.data?.some((p) => p.exact.replace(/\s+/g, " ").includes(topic.summary));
 
   return (
     <Page>

@@ -179,7 +179,6 @@ public final class Distiller {
             ? List.of(group.own())
             : group.children().stream().filter(c -> !c.aside()).map(Group::parts).toList();
     Set<String> shown = new HashSet<>();
-    quotes.forEach(quote -> shown.add(Gist.words(quote)));
     children.forEach(child -> shown(child, shown));
     String summary = gist.of(below, label, shown);
     return new Node(label, summary, extent, quotes, children, group.aside());

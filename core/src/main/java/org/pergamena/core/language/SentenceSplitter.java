@@ -27,6 +27,13 @@ final class SentenceSplitter {
       Pattern.compile("\\s*(?:\\d|[IVXLC]+\\b).*", Pattern.DOTALL);
   private static final int NUMBER_AHEAD = 12;
 
+  /** Dots for words that are left out, or letters that stand for words, as in {@code U.S.} */
+  private static final Pattern TRAILS =
+      Pattern.compile(
+          "(?:\\.\\s?\\.|\u2026|(?<!\\p{L})\\p{Lu}\\.\\p{Lu}\\.)[\"'\u201d\u2019\\])]*$");
+
+  private static final int TRAILING = 12;
+
   private final Tongue tongue;
   private final WordLists lists;
   private final ThreadLocal<SentenceDetectorME> detector;
@@ -51,7 +58,8 @@ final class SentenceSplitter {
       while (to > from && Character.isWhitespace(text.charAt(to - 1))) {
         to--;
       }
-      if (from < to && (end == text.length() || !abbreviated(text, from, to))) {
+      boolean goesOn = abbreviated(text, from, to) || trailsOff(text, from, to);
+      if (from < to && (end == text.length() || !goesOn)) {
         spans.add(new Span(from, to));
         start = end;
       }
@@ -138,7 +146,7 @@ final class SentenceSplitter {
    * 12.}
    */
   private boolean abbreviated(String text, int start, int end) {
-    if (text.charAt(end - 1) != '.') {
+    if (end == start || text.charAt(end - 1) != '.') {
       return false;
     }
     int from = end - 1;
@@ -160,6 +168,17 @@ final class SentenceSplitter {
         || ordinal
         || lists.abbreviations().contains(last)
         || lists.numbered().contains(last) && numbered(text, end);
+  }
+
+  /** Whether words are left out at the end of a piece of a text, and its sentence goes on. */
+  private static boolean trailsOff(String text, int start, int end) {
+    int next = end;
+    while (next < text.length() && Character.isWhitespace(text.charAt(next))) {
+      next++;
+    }
+    return next < text.length()
+        && Character.isLowerCase(text.codePointAt(next))
+        && TRAILS.matcher(text.substring(Math.max(start, end - TRAILING), end)).find();
   }
 
   private static boolean numbered(String text, int at) {

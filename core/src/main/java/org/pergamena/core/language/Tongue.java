@@ -32,7 +32,7 @@ public final class Tongue {
   /** Words that are tagged at once where it is not known where sentences end. */
   private static final int RUN = 100;
 
-  private static final int LONGEST_SIGNPOST = 5;
+  private static final int LONGEST_OPENING = 5;
 
   private static final Map<String, Tongue> KNOWN = new ConcurrentHashMap<>();
   private static final Pattern TOKEN =
@@ -127,9 +127,19 @@ public final class Tongue {
     return stop.contains(plain(word)) || code.equals("jpn") && !ideographic(word);
   }
 
-  /** Whether a sentence that begins with this word leans on the one before. */
-  public boolean leans(String word) {
-    return lists.leaning().contains(plain(word));
+  /** Whether a sentence that begins with some words leans on the one before. */
+  public boolean leans(List<String> words) {
+    return begins(words, lists.leaning());
+  }
+
+  /** Whether a word points to what was said before or comes after, as <em>this</em>. */
+  public boolean points(String word) {
+    return lists.pointing().contains(plain(word));
+  }
+
+  /** Whether a word stands in for what was named before, as <em>they</em>. */
+  public boolean standsIn(String word) {
+    return lists.standingIn().contains(plain(word));
   }
 
   /** Whether a word is a measure or time. */
@@ -184,10 +194,15 @@ public final class Tongue {
 
   /** Whether a sentence that begins with some words opens another subject. */
   public boolean signpost(List<String> words) {
+    return begins(words, lists.signposts());
+  }
+
+  /** Whether the first of some words, or the first few joined, are in a list. */
+  private static boolean begins(List<String> words, Set<String> list) {
     StringBuilder opening = new StringBuilder();
-    for (String word : words.subList(0, Math.min(words.size(), LONGEST_SIGNPOST))) {
+    for (String word : words.subList(0, Math.min(words.size(), LONGEST_OPENING))) {
       opening.append(opening.isEmpty() ? "" : "_").append(plain(word));
-      if (lists.signposts().contains(opening.toString())) {
+      if (list.contains(opening.toString())) {
         return true;
       }
     }

@@ -13,7 +13,8 @@ import java.util.Set;
  * The small words of a language, in lower case.
  *
  * @param stop words that carry no subject of their own
- * @param leaning words at the beginning of a sentence that lean on the one before
+ * @param leaning words at the beginning of a sentence that lean on the one before, several joined
+ *     by {@code _}
  * @param measures measures and times, which name no subject
  * @param articles words that stand before a noun, its adjectives between
  * @param links words that link two noun phrases into one
@@ -32,6 +33,8 @@ import java.util.Set;
  * @param vague adjectives that tell nothing of the noun after them
  * @param partitive nouns that tell only how much or what kind of another is meant
  * @param singular words before a noun that is one
+ * @param pointing words that point to what was said or comes
+ * @param standingIn pronouns for what was named before
  * @param and the word that joins two, empty if it is not known
  */
 record WordLists(
@@ -55,6 +58,8 @@ record WordLists(
     Set<String> vague,
     Set<String> partitive,
     Set<String> singular,
+    Set<String> pointing,
+    Set<String> standingIn,
     String and) {
 
   /** The lists that ship for a language; all empty if there are none. */
@@ -88,6 +93,8 @@ record WordLists(
         set(words, "vague"),
         set(words, "partitive"),
         set(words, "singular"),
+        set(words, "pointing"),
+        set(words, "standing_in"),
         words.getProperty("and", ""));
   }
 

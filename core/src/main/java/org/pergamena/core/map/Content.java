@@ -90,6 +90,12 @@ public record Content(
     return new Content(label, note, summary, newEvidence, extent, aside, look, gloss);
   }
 
+  /** The summary for where all passages stand too: nothing if one of them says it already. */
+  public String summaryBesidePassages() {
+    boolean said = evidence.stream().anyMatch(e -> e.passage().line().contains(summary));
+    return said ? "" : summary;
+  }
+
   /** The same on other grounds: its summary, its evidence and its extent. */
   public Content withGrounds(
       String newSummary, List<Evidence> newEvidence, List<Extent> newExtent) {

@@ -105,7 +105,7 @@ public record Report(String title, List<Block> blocks, List<Citing.Entry> refere
           .pictures()
           .forEach(p -> blocks.add(new Block.Figure(p.image(), p.alt(), p.width(), p.height())));
       said(Block.Kind.DEFINITION, gloss.definition());
-      said(Block.Kind.SUMMARY, topic.summary());
+      said(Block.Kind.SUMMARY, topic.content().summaryBesidePassages());
       said(Block.Kind.TAGS, map.legend().words(topic));
       said(Block.Kind.TAGS, gloss.trace() == null ? "" : gloss.trace().words());
       if (!topic.note().isBlank()) {

@@ -56,6 +56,14 @@ class SentenceSplitterTest {
         .hasSize(2);
   }
 
+  @Test
+  void words_that_are_left_out_and_letters_for_words_end_no_sentence_that_goes_on() {
+    String text =
+        "She said \"the wall . . . is a debt. . . and nobody\" pays. In the U.S. walls are dear. "
+            + "Samphire came back. apt is a program.";
+    assertThat(sentences("eng", text)).hasSize(4);
+  }
+
   @ParameterizedTest
   @ValueSource(
       strings = {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -129,6 +130,25 @@ class TongueTest {
         .extracting(Token::surface)
         .containsExactly("L'", "eau", "de", "l\u2019", "\u00e9cluse");
     assertThat(tokens.stream().filter(Token::content)).hasSize(2);
+  }
+
+  @Test
+  void a_present_form_of_what_is_only_a_verb_is_told_from_what_may_be_a_noun() {
+    Tongue english = Tongue.of(Tongue.ENGLISH);
+    assertThat(Stream.of("explains", "differ", "Abolish", "applies", "relinquishes"))
+        .allMatch(english::verb);
+    assertThat(Stream.of("walls", "order", "notes", "creeks", "promise", "s"))
+        .noneMatch(english::verb);
+    assertThat(Tongue.of("deu").verb("differ")).isFalse();
+  }
+
+  @Test
+  void a_sentence_leans_by_its_first_words() {
+    Tongue english = Tongue.of(Tongue.ENGLISH);
+    assertThat(english.leans(List.of("In", "other", "words", "the"))).isTrue();
+    assertThat(english.leans(List.of("They", "came"))).isTrue();
+    assertThat(english.leans(List.of("In", "other", "estuaries"))).isFalse();
+    assertThat(english.leans(List.of())).isFalse();
   }
 
   @Test

@@ -54,7 +54,7 @@ final class OutlineText {
     paragraphs(indent, topic.content().gloss().definition());
     Trace trace = topic.content().gloss().trace();
     paragraphs(indent, trace == null ? "" : trace.words());
-    paragraphs(indent, topic.summary());
+    paragraphs(indent, topic.content().summaryBesidePassages());
     paragraphs(indent, topic.note());
     for (Evidence evidence : topic.evidence()) {
       paragraphs(indent, publication.quote(evidence));

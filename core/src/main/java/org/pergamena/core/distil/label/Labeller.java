@@ -140,7 +140,7 @@ public final class Labeller {
         fresh *= each.stems().size() == 1 ? ROOT_ALONE : 1;
         fresh *= !below.isEmpty() && named(each, tongue) ? NAMED : 1;
       }
-      fresh *= span(each, below, above.isEmpty());
+      fresh *= span(each.stems(), below, above.isEmpty());
       ranked.add(each.times(fresh));
     }
     ranked.sort(Candidate.BEST_FIRST);
@@ -162,7 +162,7 @@ public final class Labeller {
    * How far a label spans what is below: how much of it the sentence has that has most of it, in
    * the mean of what is below.
    */
-  private static double span(Candidate candidate, List<List<Set<String>>> below, boolean root) {
+  static double span(List<String> label, List<List<Set<String>>> below, boolean root) {
     if (below.size() < 2) {
       return 1;
     }
@@ -171,14 +171,14 @@ public final class Labeller {
       int most = 0;
       for (Set<String> stems : sentences) {
         int here = 0;
-        for (String stem : candidate.stems()) {
+        for (String stem : label) {
           here += stems.contains(stem) ? 1 : 0;
         }
         most = Math.max(most, here);
       }
       met += most;
     }
-    double share = met / candidate.stems().size() / below.size();
+    double share = met / label.size() / below.size();
     return root ? share : Math.sqrt(share);
   }
 

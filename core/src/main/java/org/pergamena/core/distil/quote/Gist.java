@@ -6,7 +6,6 @@ import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
 import org.pergamena.core.distil.text.Sentence;
-import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.source.Span;
 
 /**
@@ -15,9 +14,6 @@ import org.pergamena.core.source.Span;
  * given.
  */
 public final class Gist {
-  private static final int SHORTEST = 7;
-  private static final int LONGEST = 32;
-
   /** The least cosine of a sentence with what it touches. */
   private static final double TOUCHES = 0.12;
 
@@ -25,6 +21,9 @@ public final class Gist {
   private static final double ENOUGH = 0.18;
 
   private static final double MOST_OF = 0.5;
+
+  /** The share of the worth of the topic's best sentence, whether that stands alone or not. */
+  private static final double NEAR_BEST = 0.6;
 
   private final Quoting quoting;
 
@@ -44,20 +43,23 @@ public final class Gist {
     List<Bag> centres = below.stream().map(parts -> quoting.centre(parts, label)).toList();
     String best = "";
     double most = ENOUGH;
+    double top = 0;
     for (List<Part> parts : below) {
       for (Part part : parts) {
         for (Sentence sentence :
             part.text().punctuated() ? part.sentences() : List.<Sentence>of()) {
-          double worth = alone(part, sentence) ? worth(sentence, centres) : 0;
-          String words = worth > most ? words(part.text(), sentence.span()) : "";
-          if (!words.isEmpty() && taken.stream().noneMatch(said -> said.contains(words))) {
+          double worth = worth(sentence, centres);
+          top = Math.max(top, worth);
+          boolean good = worth > most && Standing.alone(sentence, part.text());
+          String words = good ? words(part.text(), sentence.span()) : "";
+          if (good && taken.stream().noneMatch(said -> said.contains(words))) {
             best = words;
             most = worth;
           }
         }
       }
     }
-    return best;
+    return most >= NEAR_BEST * top ? best : "";
   }
 
   /** The mean of the cosines with what is below, nothing if most of it is not touched. */
@@ -74,20 +76,6 @@ public final class Gist {
     }
     double mean = sum / centres.size();
     return touched >= Math.max(1, MOST_OF * centres.size()) ? mean * mean : 0;
-  }
-
-  /** Whether a sentence can be understood without those around it. */
-  private static boolean alone(Part part, Sentence sentence) {
-    List<Token> tokens = sentence.tokens();
-    int words = sentence.words();
-    if (words < SHORTEST || words > LONGEST || Quotable.leans(part, sentence)) {
-      return false;
-    }
-    String first = tokens.get(0).surface();
-    String last = tokens.get(tokens.size() - 1).surface();
-    boolean begins =
-        !Character.isLowerCase(first.codePointAt(0)) && !part.text().tongue().subject(first);
-    return begins && (last.equals(".") || last.equals("!") || last.equals("\u3002"));
   }
 
   /** What a quote says, in one line. */

@@ -80,13 +80,7 @@ record Quotable(Part part, int index, Bag vector, double closeness, double label
 
   /** Whether it leans on the sentence before it. */
   boolean leans() {
-    return leans(part, sentence());
-  }
-
-  /** Whether a sentence leans on the one before it. */
-  static boolean leans(Part part, Sentence sentence) {
-    return !sentence.tokens().isEmpty()
-        && part.text().tongue().leans(sentence.tokens().get(0).surface());
+    return sentence().leans(part.text().tongue());
   }
 
   /** Whether another follows it in the same paragraph. */

@@ -88,7 +88,7 @@ public final class Parts {
   }
 
   /** The same with a short paragraph before that ends in a colon, as what it announces follows. */
-  private static List<Integer> withAnnouncements(Analysed text, List<Integer> starts) {
+  static List<Integer> withAnnouncements(Analysed text, List<Integer> starts) {
     List<Sentence> sentences = text.sentences();
     List<Integer> moved = new ArrayList<>(starts.subList(0, 1));
     for (int start : starts.subList(1, starts.size())) {

@@ -39,7 +39,15 @@ public record Sentence(Span span, int block, List<Token> tokens) {
 
   /** Whether it begins as one that opens another subject. */
   public boolean opens(Tongue tongue) {
-    return tongue.signpost(
-        tokens.stream().filter(Token::word).limit(OPENING).map(Token::surface).toList());
+    return tongue.signpost(opening());
+  }
+
+  /** Whether it begins as one that leans on the one before. */
+  public boolean leans(Tongue tongue) {
+    return tongue.leans(opening());
+  }
+
+  private List<String> opening() {
+    return tokens.stream().filter(Token::word).limit(OPENING).map(Token::surface).toList();
   }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.group.Group;
@@ -109,6 +110,18 @@ class LabellerTest {
     assertThat(joins.joined(tokens("tide"), tokens("birds"))).isFalse();
     assertThat(joins.carried(tokens("tide"), tokens("birds"))).isTrue();
     assertThat(joins.carried(tokens("harbour"), tokens("birds"))).isFalse();
+  }
+
+  @Test
+  void a_label_spans_what_has_its_words_in_one_sentence() {
+    List<Set<String>> together = List.of(Set.of("file", "system", "burn"), Set.of("crane"));
+    List<Set<String>> apart = List.of(Set.of("file", "walker"), Set.of("system", "creek"));
+    List<String> stems = List.of("file", "system");
+    assertThat(Labeller.span(stems, List.of(together, together), true)).isEqualTo(1);
+    assertThat(Labeller.span(stems, List.of(together, apart), true)).isEqualTo(0.75);
+    assertThat(Labeller.span(stems, List.of(apart, apart), true)).isEqualTo(0.5);
+    assertThat(Labeller.span(stems, List.of(apart, apart), false)).isGreaterThan(0.5);
+    assertThat(Labeller.span(stems, List.of(apart), true)).isEqualTo(1);
   }
 
   private static List<Token> tokens(String words) {

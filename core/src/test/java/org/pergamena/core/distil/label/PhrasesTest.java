@@ -53,7 +53,16 @@ class PhrasesTest {
     "The old creeks and dug short starter creeks were filled., Dug short starter creeks",
     "Volunteers met Edda Brannock on the quay., Edda",
     "The rules stand in marsh/rules for all., Marsh",
-    "The board put the notice on the gate., Notice on the gate"
+    "The board put the notice on the gate., Notice on the gate",
+    "They sold their labour to the board., Labour to the board",
+    "It names all from a fence to a wall of earth., Fence to a wall",
+    "The partition containing the water failed., Containing the water",
+    "A number of walls were cut and a piece of land was lost., Piece of land",
+    "Certain walls were cut., Certain walls",
+    "This explains the cost., Explains",
+    "They abolish tolls and commemorate breaches., Abolish tolls",
+    "Edda Brannock notes that the wall leaks., Edda Brannock notes",
+    "The wall was a kind of fence., Wall as a kind"
   })
   void no_phrase_is_made_of_verbs_or_cut_out_of_names_and_terms(String sentence, String phrase) {
     assertThat(phrases(sentence)).doesNotContain(phrase);

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
@@ -49,6 +51,51 @@ class GistTest {
     Gist gist = new Gist(new Quoting(List.of(text)));
     List<List<Part>> leaf = List.of(List.of(Part.plain(text, 3, 4)));
     assertThat(gist.of(leaf, "Mud", Set.of())).isEmpty();
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "The outer wall gave way to mud for the wading birds.",
+        "The board says that the wall fell because it was old and nobody paid for it.",
+        "The wall was called \"a debt to the sea\" by the board. [Marlow, p. 12]",
+        "\"The wall is a debt to the sea,\" said the chair of the board.",
+      })
+  void a_sentence_that_names_what_it_speaks_of_stands_alone(String sentence) {
+    assertThat(alone(sentence)).isTrue();
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "The graziers' agreement with the board allows this in the summer.",
+        "If they pay for it, the parish keeps the wall.",
+        "In other words, the wall is a debt to the sea.",
+        "The following walls were cut by the board in the autumn.",
+        "\"The wall is a debt to the sea and nobody pays.",
+        "3. The wall is cut where the creek once was.",
+        "apt is a program that keeps the wall of packages up to date.",
+        "The board of the estuary and the wall of the parish",
+        "Nobody pays for walls.",
+      })
+  void a_sentence_that_points_elsewhere_or_is_not_whole_does_not(String sentence) {
+    assertThat(alone(sentence)).isFalse();
+  }
+
+  private static boolean alone(String sentence) {
+    Analysed text = text(sentence + " ");
+    return Standing.alone(text.sentences().get(0), text);
+  }
+
+  @Test
+  void nothing_is_said_rather_than_what_is_far_from_the_best_that_cannot_stand_alone() {
+    String words =
+        "This wall is the old outer wall of earth that holds the outer sea off. "
+            + "In that wall the outer earth and the old stone hold the sea off. "
+            + "Nobody in Lorn or Teal or Brannock likes the old farmer to see a dog at sea.";
+    Analysed text = text(words);
+    List<List<Part>> leaf = List.of(List.of(Part.plain(text, 0, text.sentences().size())));
+    assertThat(new Gist(new Quoting(List.of(text))).of(leaf, "Old outer wall", Set.of())).isEmpty();
   }
 
   @Test
