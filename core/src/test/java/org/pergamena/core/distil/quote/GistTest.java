@@ -90,9 +90,10 @@ class GistTest {
   @Test
   void nothing_is_said_rather_than_what_is_far_from_the_best_that_cannot_stand_alone() {
     String words =
-        "This wall is the old outer wall of earth that holds the outer sea off. "
-            + "In that wall the outer earth and the old stone hold the sea off. "
-            + "Nobody in Lorn or Teal or Brannock likes the old farmer to see a dog at sea.";
+        "This outer wall of earth is the old outer wall. It is the outer wall that holds the sea. "
+            + "They call it the outer wall of the sea. So the outer wall of earth holds. "
+            + "But the old outer wall lets in the sea. And the outer wall is of earth. "
+            + "Nobody in Lorn or Teal likes the farmer to keep a dog near the sea.";
     Analysed text = text(words);
     List<List<Part>> leaf = List.of(List.of(Part.plain(text, 0, text.sentences().size())));
     assertThat(new Gist(new Quoting(List.of(text))).of(leaf, "Old outer wall", Set.of())).isEmpty();
