@@ -236,10 +236,14 @@ public final class Tongue {
 
   /**
    * The form of a verb that names what is done, {@code renaming} of {@code rename}; empty if the
-   * language has none, or it cannot be told from this form of the verb.
+   * language has none, it cannot be told from this form of the verb, or it is but said.
    */
   public String doing(String verb) {
-    return code.equals(ENGLISH) ? Gerund.of(plain(verb)) : "";
+    return code.equals(ENGLISH) && !said(plain(verb)) ? Gerund.of(plain(verb)) : "";
+  }
+
+  private boolean said(String verb) {
+    return lists.saying().stream().anyMatch(s -> verb.equals(s) || verb.equals(Gerund.of(s)));
   }
 
   /** Whether a number of four digits after this word is a year. */

@@ -35,6 +35,7 @@ import java.util.Set;
  * @param singular words before a noun that is one
  * @param pointing words that point to what was said or comes
  * @param standingIn pronouns for what was named before
+ * @param saying verbs of saying and thinking, in their base form
  * @param and the word that joins two, empty if it is not known
  */
 record WordLists(
@@ -60,6 +61,7 @@ record WordLists(
     Set<String> singular,
     Set<String> pointing,
     Set<String> standingIn,
+    Set<String> saying,
     String and) {
 
   /** The lists that ship for a language; all empty if there are none. */
@@ -95,6 +97,7 @@ record WordLists(
         set(words, "singular"),
         set(words, "pointing"),
         set(words, "standing_in"),
+        set(words, "saying"),
         words.getProperty("and", ""));
   }
 

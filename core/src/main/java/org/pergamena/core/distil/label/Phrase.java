@@ -30,12 +30,19 @@ record Phrase(String key, boolean nouns, List<Token> tokens, Tongue tongue) {
   }
 
   /**
-   * Whether no noun tells more closely one that could stand over any text, {@code lower figure}.
+   * Whether its head could stand over any text, and no other noun tells it more closely, as {@code
+   * lower figure} or {@code figure for carbon}.
    */
   boolean vague() {
-    return nouns
-        && tokens.stream().filter(Token::noun).count() <= 1
-        && tongue.generic(head().surface());
+    if (nouns) {
+      boolean alone = tokens.stream().filter(Token::noun).count() <= 1;
+      return alone && tongue.generic(head().surface());
+    }
+    int link = 0;
+    while (link < tokens.size() && !tongue.links(tokens.get(link).surface())) {
+      link++;
+    }
+    return link > 0 && link < tokens.size() && tongue.generic(tokens.get(link - 1).surface());
   }
 
   private Token head() {
