@@ -1,6 +1,7 @@
 package org.pergamena.core.distil;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -164,7 +165,7 @@ public final class Naming {
     Map<UUID, List<Span>> own = new HashMap<>();
     for (Analysed text : texts) {
       UUID source = text.source().id();
-      own.put(source, whole(text, resting.spans(source)));
+      own.put(source, resting.spans(source));
     }
     List<Group> below =
         map.children(topic).stream().map(child -> group(map, child, quotedOnly, groups)).toList();
@@ -173,26 +174,30 @@ public final class Naming {
     return group;
   }
 
-  /** The sentences that have something of some spans. */
-  private static List<Span> whole(Analysed text, List<Span> spans) {
-    if (spans.isEmpty()) {
-      return List.of();
-    }
-    return text.sentences().stream()
-        .map(Sentence::span)
-        .filter(s -> spans.stream().anyMatch(o -> o.start() < s.end() && o.end() > s.start()))
-        .toList();
-  }
-
+  /**
+   * Each stretch as a part of the sentences that begin in it, or of the one that it lies in; no
+   * sentence is in two.
+   */
   private List<Part> parts(Map<UUID, List<Span>> stretches) {
     List<Part> parts = new ArrayList<>();
     for (Analysed text : texts) {
-      List<Span> spans = stretches.getOrDefault(text.source().id(), List.of());
-      Analysed own = spans.isEmpty() ? null : text.only(spans);
-      if (own != null && !own.sentences().isEmpty()) {
-        parts.add(Part.plain(own, 0, own.sentences().size()));
+      int done = 0;
+      for (Span span : sorted(stretches.getOrDefault(text.source().id(), List.of()))) {
+        List<Sentence> over = text.over(span);
+        int first = text.firstOver(span);
+        int to = first + over.size();
+        boolean beganBefore = over.size() > 1 && over.get(0).span().start() < span.start();
+        int from = Math.max(done, beganBefore ? first + 1 : first);
+        done = Math.max(done, to);
+        if (from < to) {
+          parts.add(Part.plain(text, from, to));
+        }
       }
     }
     return parts;
+  }
+
+  private static List<Span> sorted(List<Span> spans) {
+    return spans.stream().sorted(Comparator.comparingInt(Span::start)).toList();
   }
 }

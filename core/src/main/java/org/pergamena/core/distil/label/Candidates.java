@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.UUID;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Sentence;
@@ -119,16 +120,19 @@ final class Candidates {
 
   private void meet() {
     int sentence = 0;
+    Map<UUID, Integer> passed = new HashMap<>();
     for (Part part : group.parts()) {
-      String source = part.text().source().id() + " ";
+      UUID id = part.text().source().id();
+      String source = id + " ";
       List<Sentence> sentences = part.sentences();
+      int before = passed.merge(id, sentences.size(), Integer::sum) - sentences.size();
       for (int i = 0; i < sentences.size(); i++, sentence++) {
         String block = source + sentences.get(i).block();
         blocks.add(block);
         for (Phrase phrase : vocabulary.phrases(sentences.get(i))) {
           if (phrase.tokens().size() <= LONGEST) {
             met.computeIfAbsent(phrase.key(), key -> new Met(phrase))
-                .at(phrase, i, sentence, block);
+                .at(phrase, before + i, sentence, block);
           }
         }
       }

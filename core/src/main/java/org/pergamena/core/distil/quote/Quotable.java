@@ -12,11 +12,12 @@ import org.pergamena.core.source.Span;
  * A sentence that may be quoted.
  *
  * @param index of the sentence in its text
+ * @param place how many sentences of the same text the topic has before it
  * @param vector its words, of length 1
  * @param closeness its cosine with the middle of what is said
  * @param labelled the share of the label's words that it has
  */
-record Quotable(Part part, int index, Bag vector, double closeness, double labelled) {
+record Quotable(Part part, int index, int place, Bag vector, double closeness, double labelled) {
   private static final int SHORT = 12;
   private static final int LONG = 36;
   private static final int VERY_LONG = 50;
@@ -56,7 +57,7 @@ record Quotable(Part part, int index, Bag vector, double closeness, double label
     boolean opens = index == 0 || sentences.get(index - 1).block() != sentence().block();
     return new double[] {
       closeness,
-      Math.log(1.0 + index - part.from()),
+      Math.log(1.0 + place),
       is(opens),
       is(words < SHORT),
       is(words > LONG),

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Bag;
@@ -70,10 +71,12 @@ public final class Quoting {
     Bag centre = centre(parts, label);
     Set<String> stems = TextAnalyser.stems(label, parts.stream().map(Part::text).toList());
     List<Quotable> sentences = new ArrayList<>();
+    Map<UUID, Integer> passed = new HashMap<>();
     int words = 0;
     for (Part part : parts) {
       for (int i = part.from(); i < part.to(); i++) {
-        sentences.add(quotable(part, i, centre, stems));
+        int place = passed.merge(part.text().source().id(), 1, Integer::sum) - 1;
+        sentences.add(quotable(part, i, place, centre, stems));
       }
       words += part.words();
     }
@@ -89,7 +92,7 @@ public final class Quoting {
             .toList();
   }
 
-  private Quotable quotable(Part part, int index, Bag centre, Set<String> label) {
+  private Quotable quotable(Part part, int index, int place, Bag centre, Set<String> label) {
     Sentence sentence = part.text().sentences().get(index);
     Bag counts = new Bag();
     counts.add(sentence);
@@ -98,7 +101,7 @@ public final class Quoting {
         label.isEmpty()
             ? 0
             : label.stream().filter(sentence.stems()::contains).count() / (double) label.size();
-    return new Quotable(part, index, vector, vector.dot(centre), labelled);
+    return new Quotable(part, index, place, vector, vector.dot(centre), labelled);
   }
 
   /** What goes through some text, the words of its label counting more. */

@@ -64,6 +64,16 @@ public record Analysed(Source source, List<Sentence> sentences, boolean punctuat
 
   /** The sentences that a span lies over, in part or whole. */
   public List<Sentence> over(Span span) {
+    int from = firstOver(span);
+    int end = from;
+    while (end < sentences.size() && sentences.get(end).span().start() < span.end()) {
+      end++;
+    }
+    return sentences.subList(from, end);
+  }
+
+  /** Index of the first sentence that ends after a span begins; their number if none does. */
+  public int firstOver(Span span) {
     int low = 0;
     int high = sentences.size();
     while (low < high) {
@@ -74,11 +84,7 @@ public record Analysed(Source source, List<Sentence> sentences, boolean punctuat
         high = middle;
       }
     }
-    int end = low;
-    while (end < sentences.size() && sentences.get(end).span().start() < span.end()) {
-      end++;
-    }
-    return sentences.subList(low, end);
+    return low;
   }
 
   /** Number of words in the sentences from one place up to another. */
