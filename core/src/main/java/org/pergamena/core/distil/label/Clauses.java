@@ -88,7 +88,7 @@ final class Clauses {
         add(tokens.subList(from, by[1] + 1));
       }
     }
-    if (tongue.copula(word(end + 1))) {
+    if (tongue.copula(word(end + 1)) && !tongue.past(word(end + 1))) {
       is(from, end);
     }
   }
