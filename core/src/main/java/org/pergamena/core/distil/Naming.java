@@ -120,13 +120,16 @@ public final class Naming {
                 || kept.contains(topic.id())
                 || headings.contains(plain(topic.label()))
                 || groups.get(topic.id()).parts().isEmpty();
-    map.preorder().stream().filter(stays).forEach(topic -> names.keep(topic.label(), tongue()));
+    map.preorder().stream().filter(stays).forEach(topic -> names.reserve(topic.label(), tongue()));
     List<Offered> offered = new ArrayList<>();
     Map<UUID, String> labels = new HashMap<>();
     for (Topic topic : map.preorder()) {
       String above = topic.parent() == null ? "" : labels.get(topic.parent());
       boolean same = stays.test(topic);
       String label = same ? topic.label() : names.label(groups.get(topic.id()), above);
+      if (same) {
+        names.keep(label, tongue());
+      }
       labels.put(topic.id(), label);
       if (!plain(label).equals(plain(topic.label()))) {
         offered.add(new Offered(topic.id(), label));

@@ -122,6 +122,20 @@ class NamingTest {
   }
 
   @Test
+  void what_was_just_distilled_is_offered_no_other_names() {
+    for (List<Source> sources :
+        List.of(
+            List.of(Texts.plain("one")),
+            List.of(Texts.spoken("two")),
+            List.of(Texts.headed("three"), Texts.plain("four")))) {
+      TopicMap map = Texts.map(DistilOptions.DEFAULT, sources.toArray(Source[]::new));
+      Naming names = new Naming(sources.stream().map(TextAnalyser::analyse).toList());
+      assertThat(map.preorder()).hasSizeGreaterThan(3);
+      assertThat(names.names(map, map.root(), Set.of())).isEmpty();
+    }
+  }
+
+  @Test
   void an_authors_heading_stays() {
     SourceTextBuilder builder = new SourceTextBuilder();
     builder.block(Block.Kind.HEADING, 1, "What winters here");

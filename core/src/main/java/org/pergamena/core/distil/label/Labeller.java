@@ -99,11 +99,19 @@ public final class Labeller {
   }
 
   /** Takes note of a label that stands, so that no other topic gets the same words. */
-  public void keep(String label, Tongue tongue) {
-    String key = key(label, tongue);
+  public void reserve(String label, Tongue tongue) {
     used.add(label.strip().toLowerCase(Locale.ROOT));
+    String key = key(label, tongue);
     if (!key.isEmpty()) {
       used.add(key);
+    }
+  }
+
+  /** The same, and its words count as those of a label before the ones to come. */
+  public void keep(String label, Tongue tongue) {
+    reserve(label, tongue);
+    String key = key(label, tongue);
+    if (!key.isEmpty()) {
       wear(key);
     }
   }
