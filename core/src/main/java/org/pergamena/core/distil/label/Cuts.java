@@ -15,8 +15,16 @@ final class Cuts {
   static boolean cut(List<Token> tokens, int start, int end) {
     return name(tokens, start - 1, start)
         || name(tokens, end, end + 1)
+        || counted(tokens, end)
         || mark(tokens, start - 1, true)
         || mark(tokens, end + 1, false);
+  }
+
+  /** Whether a number and a noun come right after, as in <em>grade three farmland</em>. */
+  private static boolean counted(List<Token> tokens, int end) {
+    return end + 2 < tokens.size()
+        && tokens.get(end + 1).tag().equals("NUM")
+        && tokens.get(end + 2).noun();
   }
 
   /** Whether two neighbours are of one name. */

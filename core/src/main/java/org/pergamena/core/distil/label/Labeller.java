@@ -35,6 +35,10 @@ public final class Labeller {
   private final List<Set<String>> given = new ArrayList<>();
   private final Casing casing;
   private final Set<String> used = new HashSet<>();
+
+  /** The words of all headings that are known to stand below what was named. */
+  private final Set<String> headings = new HashSet<>();
+
   private final Vocabulary vocabulary;
   private final boolean uniqueHeadings;
 
@@ -74,10 +78,9 @@ public final class Labeller {
         return heading;
       }
     }
-    Set<String> below = new HashSet<>();
-    group.children().forEach(child -> headings(child, tongue, below));
+    group.children().forEach(child -> headings(child, tongue, headings));
     for (Candidate each : ranked(group, above)) {
-      if (!below.contains(each.key()) && used.add(each.key())) {
+      if (!headings.contains(each.key()) && used.add(each.key())) {
         wear(each.key());
         return each.label();
       }

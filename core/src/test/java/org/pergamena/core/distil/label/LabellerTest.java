@@ -74,6 +74,18 @@ class LabellerTest {
   }
 
   @Test
+  void no_topic_gets_the_words_of_a_heading_that_stands_elsewhere() {
+    Analysed text = text();
+    List<Group> groups = groups(text);
+    String taken = new Labeller(List.of(text), () -> {}).label(groups.get(1), "Ferrow");
+    Group headed = new Group(taken, groups.get(2).own(), List.of());
+    Labeller labeller = new Labeller(List.of(text), () -> {});
+    labeller.label(new Group(null, List.of(), List.of(groups.get(1), headed)), "");
+    assertThat(labeller.label(groups.get(1), "Ferrow")).isNotEqualTo(taken);
+    assertThat(labeller.label(headed, "Ferrow")).isEqualTo(taken);
+  }
+
+  @Test
   void likely_words_are_early_and_frequent_and_sound_like_a_subject() {
     Analysed text = text();
     Vocabulary vocabulary = new Vocabulary(List.of(text), () -> {});

@@ -64,6 +64,7 @@ class PhrasesTest {
     "Edda Brannock notes that the wall leaks., Edda Brannock notes",
     "The wall is a kind of fence., Wall as a kind",
     "The wall was an earth bank., Wall as an earth bank",
+    "It was bought at the price of grade three farmland., Price of grade",
     "They were asking the board for a share., Asking the board"
   })
   void no_phrase_is_made_of_verbs_or_cut_out_of_names_and_terms(String sentence, String phrase) {
