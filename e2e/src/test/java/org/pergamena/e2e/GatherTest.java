@@ -24,7 +24,7 @@ class GatherTest {
   private static final Path DEMO = Repository.root().resolve("demo");
 
   /** Drops files on the page as the browser does when they are dragged there. */
-  private static void drop(Page page, List<Path> files) throws IOException {
+  static void drop(Page page, List<Path> files) throws IOException {
     Map<String, String> contents = new LinkedHashMap<>();
     for (Path file : files) {
       contents.put(
