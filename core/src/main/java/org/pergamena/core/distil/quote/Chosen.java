@@ -37,7 +37,7 @@ final class Chosen {
 
   /** The quotes out of some sentences, in their order, each of neighbouring sentences. */
   List<List<Quotable>> of(List<Quotable> sentences) {
-    List<Quotable> whole = sentences.stream().filter(s -> !s.sentence().announces()).toList();
+    List<Quotable> whole = sentences.stream().filter(s -> !s.asks()).toList();
     List<Quotable> left = new ArrayList<>(whole.isEmpty() ? sentences : whole);
     if (most > 0 && !left.isEmpty()) {
       take(bearing(left), left);

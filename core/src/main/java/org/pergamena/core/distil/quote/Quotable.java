@@ -63,16 +63,19 @@ record Quotable(Part part, int index, int place, Bag vector, double closeness, d
       is(words > LONG),
       is(words > VERY_LONG),
       is(part.text().punctuated() && leans()),
-      is(asks(tokens)),
+      is(asks()),
       is(tokens.stream().anyMatch(token -> Character.isDigit(token.surface().charAt(0)))),
       is(tokens.stream().anyMatch(token -> tongue.copula(token.surface()))),
       labelled
     };
   }
 
-  private static boolean asks(List<Token> tokens) {
-    String last = tokens.isEmpty() ? "?" : tokens.get(tokens.size() - 1).surface();
-    return last.equals("?") || last.equals(":");
+  /** Whether it asks, or announces, what another says. */
+  boolean asks() {
+    List<Token> tokens = sentence().tokens();
+    return tokens.isEmpty()
+        || sentence().announces()
+        || tokens.get(tokens.size() - 1).surface().equals("?");
   }
 
   private static double is(boolean so) {

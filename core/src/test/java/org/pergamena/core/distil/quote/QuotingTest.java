@@ -70,6 +70,15 @@ class QuotingTest {
   }
 
   @Test
+  void nothing_is_quoted_that_asks_or_announces_where_something_is_said() {
+    String asks = "How did the tenants of the lower fields lose their grazing?";
+    String announces = "The tenants of the lower fields said of their grazing:";
+    assertThat(quotes("Grazing of tenants", 6, text(asks, announces, GRAZING)))
+        .containsExactly(GRAZING);
+    assertThat(quotes("Grazing of tenants", 6, text(asks))).containsExactly(asks);
+  }
+
+  @Test
   void what_says_the_same_again_is_not_quoted_again() {
     List<String> quotes =
         quotes("Grazing", 6, text(Collections.nCopies(6, GRAZING).toArray(String[]::new)));
