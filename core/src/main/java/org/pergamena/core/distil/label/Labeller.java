@@ -142,8 +142,8 @@ public final class Labeller {
     Candidates candidates = new Candidates(group, vocabulary, casing, tongue);
     Set<String> stemsAbove =
         TextAnalyser.tokens(above, tongue).stream().map(Token::stem).collect(Collectors.toSet());
-    List<List<Set<String>>> below =
-        group.children().stream().filter(child -> !child.aside()).map(Labeller::stems).toList();
+    List<Spread> below =
+        group.children().stream().filter(child -> !child.aside()).map(Spread::new).toList();
     List<Candidate> ranked = new ArrayList<>();
     for (Candidate each : candidates.all()) {
       double fresh = freshness(each.stems(), stemsAbove);
@@ -164,31 +164,15 @@ public final class Labeller {
     return Character.isUpperCase(inside.charAt(0));
   }
 
-  /** The stems of each sentence of a group. */
-  private static List<Set<String>> stems(Group group) {
-    return group.sentences().stream().map(Sentence::stems).toList();
-  }
-
   /**
    * How far a label spans what is below: how much of it the sentence has that has most of it, in
    * the mean of what is below.
    */
-  static double span(List<String> label, List<List<Set<String>>> below, boolean root) {
+  static double span(List<String> label, List<Spread> below, boolean root) {
     if (below.size() < 2) {
       return 1;
     }
-    double met = 0;
-    for (List<Set<String>> sentences : below) {
-      int most = 0;
-      for (Set<String> stems : sentences) {
-        int here = 0;
-        for (String stem : label) {
-          here += stems.contains(stem) ? 1 : 0;
-        }
-        most = Math.max(most, here);
-      }
-      met += most;
-    }
+    double met = below.stream().mapToInt(each -> each.most(label)).sum();
     double share = met / label.size() / below.size();
     return root ? share : Math.sqrt(share);
   }

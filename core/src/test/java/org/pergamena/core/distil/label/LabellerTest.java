@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.group.Group;
@@ -126,14 +125,18 @@ class LabellerTest {
 
   @Test
   void a_label_spans_what_has_its_words_in_one_sentence() {
-    List<Set<String>> together = List.of(Set.of("file", "system", "burn"), Set.of("crane"));
-    List<Set<String>> apart = List.of(Set.of("file", "walker"), Set.of("system", "creek"));
+    Spread together = spread("The file system burned. A crane came.");
+    Spread apart = spread("The file was lost. A system of creeks grew.");
     List<String> stems = List.of("file", "system");
     assertThat(Labeller.span(stems, List.of(together, together), true)).isEqualTo(1);
     assertThat(Labeller.span(stems, List.of(together, apart), true)).isEqualTo(0.75);
     assertThat(Labeller.span(stems, List.of(apart, apart), true)).isEqualTo(0.5);
     assertThat(Labeller.span(stems, List.of(apart, apart), false)).isGreaterThan(0.5);
     assertThat(Labeller.span(stems, List.of(apart), true)).isEqualTo(1);
+  }
+
+  private static Spread spread(String words) {
+    return new Spread(text(List.of(words)).sentences());
   }
 
   private static List<Token> tokens(String words) {
