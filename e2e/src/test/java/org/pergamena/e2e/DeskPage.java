@@ -116,6 +116,22 @@ final class DeskPage {
     page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
   }
 
+  /** Chooses one of the views of the map. */
+  void view(String name) {
+    choice("View", name);
+  }
+
+  /** Puts a second view beside the first. */
+  void beside(String name) {
+    choice("Beside it", name);
+  }
+
+  private void choice(String group, String name) {
+    page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(group))
+        .getByText(name, new Locator.GetByTextOptions().setExact(true))
+        .click();
+  }
+
   /** Lays out what the panel is open for, or else the map. */
   DeskPage layOut(String layout) {
     Locator panel =

@@ -261,6 +261,7 @@ class EditTest {
     desk.shelf()
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Read Marsh and memory"))
         .click();
+    assertThat(desk.reading().locator("mark").first()).isAttached(); // they come after the text
     Locator words = desk.reading().getByText("The birds came for the mud.").first();
     words.scrollIntoViewIfNeeded();
     words.evaluate(

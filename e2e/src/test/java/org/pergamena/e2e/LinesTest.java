@@ -13,13 +13,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** Writing a map as an outline. */
 @ExtendWith(Browsing.class)
 class LinesTest {
-  private static void view(DeskPage desk, String name) {
-    desk.page()
-        .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true))
-        .first()
-        .click();
-  }
-
   private static Locator tree(DeskPage desk, String name) {
     return desk.page()
         .getByRole(AriaRole.TREE, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
@@ -45,7 +38,7 @@ class LinesTest {
   @Test
   void an_empty_map_is_begun_by_typing_and_grows_beside_its_outline(DeskPage desk) {
     desk.newMap();
-    view(desk, "Outline");
+    desk.view("Outline");
     Keyboard keys = desk.page().keyboard();
     tree(desk, "Outline").focus();
     keys.press("Enter");
@@ -66,11 +59,8 @@ class LinesTest {
     assertThat(line(desk, "Ring the warden")).hasAttribute("aria-level", "3");
     assertThat(line(desk, "Tuesday")).hasAttribute("aria-level", "2");
 
-    view(desk, "Map");
-    desk.page()
-        .getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Beside it"))
-        .getByText("Outline")
-        .click();
+    desk.view("Map");
+    desk.beside("Outline");
     Locator map = tree(desk, "Topic map");
     assertThat(map.getByRole(AriaRole.TREEITEM)).hasCount(5);
     line(desk, "Tuesday").click();
@@ -85,7 +75,7 @@ class LinesTest {
   void pasted_lines_become_topics_their_faults_are_told_and_one_undo_takes_them_back(
       DeskPage desk) {
     desk.newMap();
-    view(desk, "Outline");
+    desk.view("Outline");
     tree(desk, "Outline").focus();
     StringBuilder text = new StringBuilder("- Wall\n          - Stone\n-\n");
     for (int i = 1; i <= 38; i++) {

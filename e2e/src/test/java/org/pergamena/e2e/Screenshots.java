@@ -48,13 +48,6 @@ class Screenshots {
     page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
   }
 
-  private static void view(DeskPage desk, String group, String name) {
-    desk.page()
-        .getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(group))
-        .getByText(name, new Locator.GetByTextOptions().setExact(true))
-        .click();
-  }
-
   private static Locator button(Locator in, String name) {
     return in.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name));
   }
@@ -186,7 +179,7 @@ class Screenshots {
   @Test
   void study(DeskPage desk) {
     desk.open();
-    view(desk, "View", "Study");
+    desk.view("Study");
     Locator pane = desk.page().locator("[data-study]");
     assertThat(pane.getByText(Pattern.compile("events that the sources put in time"))).isVisible();
     pane.getByLabel("When was the breach?").fill("12 October 2019");
@@ -248,7 +241,7 @@ class Screenshots {
   void lines(DeskPage desk) {
     desk.open();
     desk.page().locator(LEAVES).first().click();
-    view(desk, "Beside it", "Outline");
+    desk.beside("Outline");
     desk.button("Fit the map to the window").click();
     assertThat(desk.passages().first()).isVisible();
     take(desk, "lines");
@@ -259,7 +252,7 @@ class Screenshots {
     desk.open();
     desk.page().locator(LEAVES).first().click();
     assertThat(desk.passages().first()).isVisible();
-    view(desk, "View", "Table");
+    desk.view("Table");
     assertThat(desk.page().getByRole(AriaRole.GRID)).isVisible();
     take(desk, "table");
   }

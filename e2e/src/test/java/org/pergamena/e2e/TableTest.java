@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -27,17 +26,10 @@ class TableTest {
                         .getByText(label, new Locator.GetByTextOptions().setExact(true))));
   }
 
-  private static void view(DeskPage desk, String name) {
-    desk.page()
-        .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true))
-        .first()
-        .click();
-  }
-
   @Test
   void rows_are_filtered_sorted_and_changed_in_their_cells(DeskPage desk) {
     desk.open();
-    view(desk, "Table");
+    desk.view("Table");
     Keyboard keys = desk.page().keyboard();
     grid(desk).getByLabel("Only rows whose Passages has").fill(">3");
     grid(desk).getByRole(AriaRole.COLUMNHEADER).getByText("Passages").click();
@@ -78,7 +70,7 @@ class TableTest {
   @Test
   void ninety_terms_and_a_hundred_relations_become_a_map_that_is_cleaned_and_hung(DeskPage desk) {
     desk.newMap();
-    view(desk, "Table");
+    desk.view("Table");
     StringBuilder terms = new StringBuilder("Term\tDefinition\n");
     StringBuilder relations = new StringBuilder("From\tPhrase\tTo\n");
     for (int i = 1; i <= 90; i++) {
@@ -109,7 +101,7 @@ class TableTest {
     desk.more("Relations of this map");
     desk.sheet().getByText(Pattern.compile("^\\d+ key topics?$")).click();
     assertThat(desk.title()).hasText(Pattern.compile("topics chosen$"));
-    view(desk, "Map");
+    desk.view("Map");
     assertThat(desk.topic("Term 6")).isAttached();
   }
 }

@@ -47,6 +47,16 @@ class TextAnalyserTest {
   }
 
   @Test
+  void the_words_of_a_reference_to_literature_carry_nothing() {
+    var tokens =
+        TextAnalyser.tokens(
+            "The wall [Marlow, The Wall, p. 12] fell (Teal 1999) into the sea (of mud)",
+            Tongue.of(""));
+    assertThat(tokens.stream().filter(Token::content).map(Token::surface))
+        .containsExactly("wall", "fell", "sea", "mud");
+  }
+
+  @Test
   void bags_are_alike_by_the_words_they_share() {
     Bag a = new Bag();
     a.add("wall", 2);

@@ -16,7 +16,6 @@ import org.pergamena.core.map.LookChange;
 import org.pergamena.core.map.MapLook;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.progress.Progress;
-import org.pergamena.core.source.Passage;
 import org.pergamena.core.study.Sprig;
 import org.pergamena.core.study.compare.CompareMark;
 import org.pergamena.core.study.compare.Comparer;
@@ -258,34 +257,23 @@ class CompareController {
   private static void rows(String kind, Columns columns, Studied studied, List<List<String>> rows) {
     columns
         .one()
-        .forEach(m -> rows.add(List.of(kind, m.words(), where(m, studied), "", "", "", "")));
+        .forEach(
+            m -> rows.add(List.of(kind, m.words(), studied.cited(m.passages()), "", "", "", "")));
     for (Both both : columns.both()) {
       rows.add(
           List.of(
               kind,
               both.one().words(),
-              where(both.one(), studied),
+              studied.cited(both.one().passages()),
               both.other().words(),
-              where(both.other(), studied),
+              studied.cited(both.other().passages()),
               both.byHand() ? "by hand" : String.valueOf(both.sure()),
               both.against()));
     }
     columns
         .other()
-        .forEach(m -> rows.add(List.of(kind, "", "", m.words(), where(m, studied), "", "")));
-  }
-
-  private static String where(Matter matter, Studied studied) {
-    return matter.passages().stream()
-        .filter(studied::has)
-        .map(passage -> cited(passage, studied))
-        .distinct()
-        .collect(Collectors.joining("; "));
-  }
-
-  private static String cited(Passage passage, Studied studied) {
-    String place = studied.place(passage);
-    return place.isEmpty() ? studied.name(passage) : studied.name(passage) + ", " + place;
+        .forEach(
+            m -> rows.add(List.of(kind, "", "", m.words(), studied.cited(m.passages()), "", "")));
   }
 
   /** All of it as a page to be read. */

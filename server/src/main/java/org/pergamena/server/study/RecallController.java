@@ -11,7 +11,6 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -75,43 +74,6 @@ class RecallController {
   }
 
   /**
-   * What is asked today.
-   *
-   * @param answered how many answers were given today
-   * @param due how many topics are about to be forgotten
-   * @param fresh how many were never asked
-   * @param known of each topic that was asked how firmly the person has it in mind
-   * @param quiz what is asked next; null if it is enough for today, or there is nothing
-   */
-  record RecallView(int answered, int due, int fresh, List<KnownTopic> known, QuizView quiz) {}
-
-  /**
-   * How firmly a topic is in mind.
-   *
-   * @param lasting the chance that it will still be known in a week, 0 to 1
-   * @param due when it is asked again
-   */
-  record KnownTopic(UUID topic, double lasting, Instant due, int answers, int right) {}
-
-  /**
-   * A question, without its answer.
-   *
-   * @param blanks how many words are to be written
-   * @param several whether several options can be right
-   * @param judged whether only the person can say how well they knew it
-   */
-  record QuizView(
-      UUID topic,
-      Kind kind,
-      long seed,
-      String asks,
-      String text,
-      List<String> options,
-      int blanks,
-      boolean several,
-      boolean judged) {}
-
-  /**
    * Asks.
    *
    * @param under only of a topic and those below it
@@ -120,7 +82,7 @@ class RecallController {
    * @param zone in which the day begins
    */
   @GetMapping
-  CompletableFuture<RecallView> today(
+  CompletableFuture<RecallViews.RecallView> today(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestParam(required = false) UUID under,
@@ -137,31 +99,24 @@ class RecallController {
           List<UUID> asked = quizzing.asked().stream().filter(branch::contains).toList();
           Instant now = Instant.now();
           Today today = Today.of(asked, own, most, more, now, zone(zone));
-          QuizView next =
+          RecallViews.QuizView next =
               today.next() == null
                   ? null
                   : next(quizzing, topics.topic(today.next()), asked.indexOf(today.next()), own);
-          return new RecallView(
+          return new RecallViews.RecallView(
               today.answered(),
               today.due().size(),
               today.fresh().size(),
-              known(own, topics, now),
+              RecallViews.known(own, topics, now),
               next);
         });
   }
 
-  private static List<KnownTopic> known(Map<UUID, Memory> own, TopicMap topics, Instant now) {
-    return own.entrySet().stream()
-        .filter(each -> topics.has(each.getKey()))
-        .map(each -> known(each.getKey(), each.getValue(), now))
-        .sorted(Comparator.comparingDouble(KnownTopic::lasting))
-        .toList();
-  }
-
   /** How firmly the person has the topics in mind that were asked, the least firm first. */
   @GetMapping("/known")
-  List<KnownTopic> known(@AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
-    return known(memories.of(visitor, map), study.topics(map), Instant.now());
+  List<RecallViews.KnownTopic> known(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map) {
+    return RecallViews.known(memories.of(visitor, map), study.topics(map), Instant.now());
   }
 
   private static ZoneId zone(String name) {
@@ -179,17 +134,13 @@ class RecallController {
         .collect(Collectors.toCollection(LinkedHashSet::new));
   }
 
-  private static KnownTopic known(UUID topic, Memory memory, Instant now) {
-    double lasting = Math.round(100 * memory.lasting(now)) / 100.0;
-    return new KnownTopic(topic, lasting, memory.due(), memory.answers(), memory.right());
-  }
-
   /**
    * Asks about a topic.
    *
    * @param place of it among all that are asked, so that one is asked in another way than the next
    */
-  private QuizView next(Quizzing quizzing, Topic topic, int place, Map<UUID, Memory> own) {
+  private RecallViews.QuizView next(
+      Quizzing quizzing, Topic topic, int place, Map<UUID, Memory> own) {
     Memory memory = own.get(topic.id());
     return quizzing
         .about(topic, place + (memory == null ? 0 : memory.answers()))
@@ -197,8 +148,8 @@ class RecallController {
         .orElse(null);
   }
 
-  private static QuizView view(Quiz quiz) {
-    return new QuizView(
+  private static RecallViews.QuizView view(Quiz quiz) {
+    return new RecallViews.QuizView(
         quiz.topic(),
         quiz.kind(),
         quiz.seed(),
@@ -255,29 +206,10 @@ class RecallController {
       @NotNull @Size(max = 20) List<@NotNull @Size(max = 4_000) String> written,
       Grade grade) {}
 
-  /**
-   * An answer held against what is right.
-   *
-   * @param grade null where only the person can say it
-   * @param met of each that was expected whether it was there
-   * @param wrong places of options that are not right
-   * @param right places of those that are, in order
-   * @param expected what was to be written
-   * @param known how firm the topic is now; null if the answer is still to be judged
-   */
-  record AnsweredView(
-      Grade grade,
-      List<Boolean> met,
-      List<Integer> wrong,
-      List<Integer> right,
-      List<String> expected,
-      List<StudiedPassage> grounds,
-      KnownTopic known) {}
-
   /** Holds an answer against what is right, and keeps it unless it is still to be judged. */
   @PostMapping("/answers")
   @Requires(Role.READ)
-  CompletableFuture<AnsweredView> answer(
+  CompletableFuture<RecallViews.AnsweredView> answer(
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid RecallAnswer answer) {
@@ -293,14 +225,14 @@ class RecallController {
           Instant now = Instant.now();
           Memory memory =
               grade == null ? null : memories.answered(visitor, map, quiz.topic(), grade, now);
-          return new AnsweredView(
+          return new RecallViews.AnsweredView(
               grade == null ? marking.grade() : grade,
               marking.met(),
               marking.wrong(),
               quiz.right(),
               quiz.expected(),
               new Studied(study.sources(map), topics).views(quiz.grounds()),
-              memory == null ? null : known(quiz.topic(), memory, now));
+              memory == null ? null : RecallViews.known(quiz.topic(), memory, now));
         });
   }
 
@@ -364,13 +296,7 @@ class RecallController {
       front.add(quiz.text());
     }
     front.addAll(quiz.options());
-    String sources =
-        quiz.grounds().stream()
-            .filter(studied::has)
-            .map(p -> studied.name(p) + " " + studied.place(p))
-            .map(String::strip)
-            .distinct()
-            .collect(Collectors.joining("; "));
+    String sources = studied.cited(quiz.grounds());
     return Arrays.asList(String.join("\n", front), quiz.answer(), topic.label(), sources);
   }
 }

@@ -50,4 +50,18 @@ final class Studied {
   String place(Passage passage) {
     return texts.get(passage.source()).place(passage);
   }
+
+  /** Sources and places of those of some passages whose sources are still there, each once. */
+  String cited(List<Passage> passages) {
+    return passages.stream()
+        .filter(this::has)
+        .map(this::cited)
+        .distinct()
+        .collect(Collectors.joining("; "));
+  }
+
+  private String cited(Passage passage) {
+    String place = place(passage);
+    return place.isEmpty() ? name(passage) : name(passage) + ", " + place;
+  }
 }

@@ -2,7 +2,9 @@ package org.pergamena.core.distil.quote;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** The sentences that are quoted: the worthiest, as many as there is room for. */
 final class Chosen {
@@ -22,6 +24,7 @@ final class Chosen {
   private final int most;
   private final double room;
   private final List<Quotable> taken = new ArrayList<>();
+  private final Map<Quotable, Double> worth = new IdentityHashMap<>();
   private int words;
 
   /**
@@ -39,6 +42,7 @@ final class Chosen {
   List<List<Quotable>> of(List<Quotable> sentences) {
     List<Quotable> whole = sentences.stream().filter(s -> !s.asks()).toList();
     List<Quotable> left = new ArrayList<>(whole.isEmpty() ? sentences : whole);
+    left.forEach(sentence -> worth.put(sentence, sentence.worth()));
     if (most > 0 && !left.isEmpty()) {
       take(bearing(left), left);
     }
@@ -76,7 +80,7 @@ final class Chosen {
 
   private double worth(Quotable sentence) {
     boolean known = taken.stream().anyMatch(t -> t.part().text() == sentence.part().text());
-    return sentence.worth() * (known ? 1 : NEW_SOURCE);
+    return worth.get(sentence) * (known ? 1 : NEW_SOURCE);
   }
 
   /** Whether a sentence may be quoted beside those that are. */

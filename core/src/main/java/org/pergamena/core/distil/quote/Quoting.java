@@ -25,7 +25,7 @@ public final class Quoting {
   /** Words that readers quote of a stretch, whatever its length. */
   private static final int USUAL_WORDS = 75;
 
-  private static final int WORDS_PER_QUOTE = 30;
+  private static final int WORDS_PER_QUOTE = 27;
   private static final double MOST_OF = 0.75;
   private static final double QUARTER = 0.25;
 

@@ -117,9 +117,13 @@ public final class TextAnalyser {
     String[] tags = tongue.tags(surfaces, check);
     List<Span> references = InTextReference.in(text, start, end);
     List<Token> tokens = new ArrayList<>();
+    int next = 0;
     for (int i = 0; i < tags.length; i++) {
       int at = words.get(i).start();
-      boolean refers = references.stream().anyMatch(r -> r.start() <= at && at < r.end());
+      while (next < references.size() && references.get(next).end() <= at) {
+        next++;
+      }
+      boolean refers = next < references.size() && references.get(next).start() <= at;
       boolean content = !refers && content(surfaces[i], tongue);
       tokens.add(new Token(at, surfaces[i], tongue.stem(surfaces[i]), tags[i], content));
     }
