@@ -40,7 +40,7 @@ final class Chosen {
 
   /** The quotes out of some sentences, in their order, each of neighbouring sentences. */
   List<List<Quotable>> of(List<Quotable> sentences) {
-    List<Quotable> whole = sentences.stream().filter(s -> !s.asks()).toList();
+    List<Quotable> whole = sentences.stream().filter(Quotable::says).toList();
     List<Quotable> left = new ArrayList<>(whole.isEmpty() ? sentences : whole);
     left.forEach(sentence -> worth.put(sentence, sentence.worth()));
     if (most > 0 && !left.isEmpty()) {

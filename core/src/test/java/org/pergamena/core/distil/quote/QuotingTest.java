@@ -73,7 +73,8 @@ class QuotingTest {
   void nothing_is_quoted_that_asks_or_announces_where_something_is_said() {
     String asks = "How did the tenants of the lower fields lose their grazing?";
     String announces = "The tenants of the lower fields said of their grazing:";
-    assertThat(quotes("Grazing of tenants", 6, text(asks, announces, GRAZING)))
+    String little = "And we agree with them.";
+    assertThat(quotes("Grazing of tenants", 6, text(asks, announces, little, GRAZING)))
         .containsExactly(GRAZING);
     assertThat(quotes("Grazing of tenants", 6, text(asks))).containsExactly(asks);
   }
