@@ -1,7 +1,6 @@
 package org.pergamena.core.distil;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -23,6 +22,7 @@ import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Span;
+import org.pergamena.core.source.Spans;
 
 /** Offers labels and passages for stretches of sources, whatever topic they are on. */
 public final class Naming {
@@ -185,7 +185,7 @@ public final class Naming {
     List<Part> parts = new ArrayList<>();
     for (Analysed text : texts) {
       int done = 0;
-      for (Span span : sorted(stretches.getOrDefault(text.source().id(), List.of()))) {
+      for (Span span : Spans.union(stretches.getOrDefault(text.source().id(), List.of()))) {
         List<Sentence> over = text.over(span);
         int first = text.firstOver(span);
         int to = first + over.size();
@@ -198,9 +198,5 @@ public final class Naming {
       }
     }
     return parts;
-  }
-
-  private static List<Span> sorted(List<Span> spans) {
-    return spans.stream().sorted(Comparator.comparingInt(Span::start)).toList();
   }
 }

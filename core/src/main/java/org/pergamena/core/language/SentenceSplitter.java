@@ -50,14 +50,8 @@ final class SentenceSplitter {
     List<Span> spans = new ArrayList<>();
     int start = 0;
     for (int end : withReferences(text, ends(text))) {
-      int from = start;
-      while (from < end && Character.isWhitespace(text.charAt(from))) {
-        from++;
-      }
-      int to = end;
-      while (to > from && Character.isWhitespace(text.charAt(to - 1))) {
-        to--;
-      }
+      int from = afterBlanks(text, start, end);
+      int to = beforeBlanks(text, from, end);
       boolean goesOn = abbreviated(text, from, to) || trailsOff(text, from, to);
       if (from < to && (end == text.length() || !goesOn)) {
         spans.add(new Span(from, to));
@@ -88,10 +82,7 @@ final class SentenceSplitter {
   /** The same with no end before or in a reference, and one after it if a sentence ended before. */
   private static NavigableSet<Integer> withReferences(String text, NavigableSet<Integer> ends) {
     for (Span reference : InTextReference.in(text, 0, text.length())) {
-      int last = reference.start();
-      while (last > 0 && Character.isWhitespace(text.charAt(last - 1))) {
-        last--;
-      }
+      int last = beforeBlanks(text, 0, reference.start());
       ends.subSet(last, true, reference.end(), false).clear();
       if (ended(text, last) && begins(text, reference.end())) {
         ends.add(reference.end());
@@ -110,12 +101,25 @@ final class SentenceSplitter {
     return last >= 0 && MARKS.indexOf(text.charAt(last)) >= 0;
   }
 
-  /** Whether a sentence may begin after white space at a place. */
-  private static boolean begins(String text, int at) {
+  private static int afterBlanks(String text, int at, int to) {
     int next = at;
-    while (next < text.length() && Character.isWhitespace(text.charAt(next))) {
+    while (next < to && Character.isWhitespace(text.charAt(next))) {
       next++;
     }
+    return next;
+  }
+
+  private static int beforeBlanks(String text, int from, int at) {
+    int last = at;
+    while (last > from && Character.isWhitespace(text.charAt(last - 1))) {
+      last--;
+    }
+    return last;
+  }
+
+  /** Whether a sentence may begin after white space at a place. */
+  private static boolean begins(String text, int at) {
+    int next = afterBlanks(text, at, text.length());
     return next > at
         && next < text.length()
         && !Character.isLowerCase(text.codePointAt(next))
@@ -172,10 +176,7 @@ final class SentenceSplitter {
 
   /** Whether words are left out at the end of a piece of a text, and its sentence goes on. */
   private static boolean trailsOff(String text, int start, int end) {
-    int next = end;
-    while (next < text.length() && Character.isWhitespace(text.charAt(next))) {
-      next++;
-    }
+    int next = afterBlanks(text, end, text.length());
     return next < text.length()
         && Character.isLowerCase(text.codePointAt(next))
         && TRAILS.matcher(text.substring(Math.max(start, end - TRAILING), end)).find();

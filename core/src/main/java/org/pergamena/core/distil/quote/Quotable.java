@@ -72,7 +72,7 @@ record Quotable(Part part, int index, int place, Bag vector, double closeness, d
 
   /** Whether it says something, and more than <em>we agree</em>. */
   boolean says() {
-    return !asks() && sentence().stems().size() > 1;
+    return !asks() && vector.weights().size() > 1;
   }
 
   /** Whether it asks, or announces, what another says. */

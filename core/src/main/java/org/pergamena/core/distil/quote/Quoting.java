@@ -100,7 +100,7 @@ public final class Quoting {
     double labelled =
         label.isEmpty()
             ? 0
-            : label.stream().filter(sentence.stems()::contains).count() / (double) label.size();
+            : label.stream().filter(s -> counts.weight(s) > 0).count() / (double) label.size();
     return new Quotable(part, index, place, vector, vector.dot(centre), labelled);
   }
 
