@@ -240,6 +240,7 @@ function KnownMap(props: Omit<OpenMapProps, "map"> & { server: DeskState }) {
         maps={header.maps.map((m) => (m.id === desk.id ? { ...m, title } : m))}
         title={title}
         unsent={actions.pending}
+        waiting={actions.waiting}
         onExport={desk.topics.length > 1 ? () => onExporting(true) : null}
       />
       <Desk

@@ -7,11 +7,13 @@ import { claimTab } from "./api/tab";
 import { followAppearance } from "./theme/appearances";
 import { GlobalStyle } from "./theme/GlobalStyle";
 import { theme } from "./theme/tokens";
+import { saveOnLeaving } from "./ui/typing";
 
 const client = new QueryClient({
   defaultOptions: { queries: { staleTime: 5000, refetchOnWindowFocus: true, retry: 1 } },
 });
 
+saveOnLeaving();
 followAppearance();
 const root = document.getElementById("root");
 const tab = await claimTab();

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import type { Spot } from "./reading/spot";
 
 /** What the address names: a map, and in it what one looks at. */
@@ -41,28 +41,44 @@ export function pathOf({ map, topic, spot, way }: Place): string {
   return `/maps/${map}${way === "work" ? "" : `/${way}`}${inTopic}${inSource}`;
 }
 
+/** Places one passes more quickly than this are no places to go back to. */
+const PASSED_MS = 500;
+
 /** What the address names, and going elsewhere; the browser's Back goes back. */
 export function useAddress() {
   const [place, setPlace] = useState(() => placeAt(window.location.pathname));
+  const here = useRef(place);
+  const came = useRef(0);
 
   useEffect(() => {
-    const moved = () => setPlace(placeAt(window.location.pathname));
+    const moved = () => {
+      here.current = placeAt(window.location.pathname);
+      setPlace(here.current);
+    };
     window.addEventListener("popstate", moved);
     return () => window.removeEventListener("popstate", moved);
   }, []);
 
   /** Goes to a place; it takes the place of this one in the browser's history if so wished. */
   const go = useCallback((to: Partial<Place>, replace = false) => {
-    setPlace((from) => {
-      const next = { ...from, ...to };
-      const path = pathOf(next);
-      if (path !== window.location.pathname) {
-        replace
-          ? window.history.replaceState(null, "", path)
-          : window.history.pushState(null, "", path);
+    const from = here.current;
+    const next = { ...from, ...to };
+    const path = pathOf(next);
+    if (path !== window.location.pathname) {
+      const within = next.map === from.map && next.way === from.way && !next.spot === !from.spot;
+      const passed = within && from.topic !== null && performance.now() - came.current < PASSED_MS;
+      const kept = window.history.state;
+      if (replace && kept?.from === path) {
+        window.history.back(); // there already, so that one never goes back to where one is
+      } else if (replace || passed) {
+        window.history.replaceState(kept, "", path);
+      } else {
+        window.history.pushState({ from: window.location.pathname }, "", path);
       }
-      return next;
-    });
+      came.current = performance.now();
+    }
+    here.current = next;
+    setPlace(next);
   }, []);
 
   return { place, go };

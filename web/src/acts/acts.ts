@@ -91,10 +91,16 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           label: "Name it and all below from their passages…",
           do: () => elsewhere.onNames(topic.id),
         }),
-        { id: "child", label: "Add a topic under it", do: () => map.addChild(topic) },
+        {
+          id: "child",
+          label: "Add a topic under it",
+          keys: "Ctrl + Enter",
+          do: () => map.addChild(topic),
+        },
         ...only(parent, {
           id: "sibling",
           label: "Add a topic beside it",
+          keys: "Enter",
           do: () => map.addSibling(topic),
         }),
         ...only(parent, {
@@ -115,7 +121,7 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
         {
           id: "link",
           label: "Link to another topic…",
-          keys: "L",
+          keys: "Ctrl + K",
           do: () => elsewhere.onLink(topic.id),
         },
       ],
@@ -226,7 +232,7 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           id: "focus",
           label:
             tree.desk.facts.focus === topic.id ? "Show the whole map" : "Show this branch alone",
-          keys: "F",
+          keys: "Shift + Space",
           do: () => map.focus(topic),
         }),
         ...only(parent && (topic.aside || topic.branch >= 0), {

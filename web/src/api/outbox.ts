@@ -1,8 +1,9 @@
+import type { Typed } from "../ui/typing";
 import type { Edit } from "./types";
 
 /** A change on its way to the server, under an identity of its own so that it is applied once. */
 export type Sending =
-  | { id: string; kind: "edit"; edit: Edit }
+  | { id: string; kind: "edit"; edit: Edit; typed?: Typed }
   | { id: string; kind: "undo" }
   | { id: string; kind: "redo" };
 
@@ -34,8 +35,20 @@ export class Outbox {
     return this.items;
   }
 
+  /** Adds a change; what goes on from one that was typed and waits still takes its place. */
   add(sending: Sending): void {
-    this.keep([...this.items, sending]);
+    const last = this.items.length > 1 ? this.items.at(-1) : undefined; // the first may be on its way
+    const goesOn =
+      last?.kind === "edit" &&
+      sending.kind === "edit" &&
+      last.typed &&
+      last.typed.field === sending.typed?.field &&
+      last.edit.type === sending.edit.type;
+    this.keep(
+      goesOn
+        ? [...this.items.slice(0, -1), { ...sending, typed: last.typed }]
+        : [...this.items, sending],
+    );
   }
 
   remove(id: string): void {

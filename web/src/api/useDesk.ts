@@ -1,5 +1,6 @@
 import { type QueryClient, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import type { Typed } from "../ui/typing";
 import { accept } from "./accept";
 import { NoConnection, request } from "./client";
 import { Outbox, type Sending } from "./outbox";
@@ -97,7 +98,11 @@ function useSender(mapId: string, tab: string): Sender {
     const post = (sending: Sending) => {
       const body = { id: sending.id, base: known(client, mapId)?.facts.stamp ?? null };
       return sending.kind === "edit"
-        ? request<Patch>("POST", `/api/maps/${mapId}/edits`, { ...body, edit: sending.edit })
+        ? request<Patch>("POST", `/api/maps/${mapId}/edits`, {
+            ...body,
+            edit: sending.edit,
+            typed: sending.typed ?? null,
+          })
         : request<Patch>("POST", `/api/maps/${mapId}/${sending.kind}`, body);
     };
     return new Sender(new Outbox(localStorage, mapId, tab), {
@@ -149,7 +154,8 @@ export function useDeskActions(server: Desk, tab: string) {
   }, [current, state.pending, draft]);
 
   const edit = useCallback(
-    (change: Edit) => sender.send({ id: crypto.randomUUID(), kind: "edit", edit: change }),
+    (change: Edit, typed?: Typed) =>
+      sender.send({ id: crypto.randomUUID(), kind: "edit", edit: change, typed }),
     [sender],
   );
   const undo = useCallback(() => sender.send({ id: crypto.randomUUID(), kind: "undo" }), [sender]);

@@ -21,6 +21,8 @@ import type { MapTool, MenuAt } from "../map/useCommands";
 import { usePictures } from "../pictures/usePictures";
 import type { Spot } from "../reading/spot";
 import { CitingMap } from "../references/useReferences";
+import { LinkMenu } from "../relations/LinkMenu";
+import { type ChosenLink, linkActs } from "../relations/linkActs";
 import { Shelf } from "../shelf/Shelf";
 import { StudyPage } from "../study/StudyPage";
 import type { Study } from "../study/study";
@@ -34,6 +36,7 @@ import { Notices } from "./Notices";
 import { ReadingPage } from "./ReadingPage";
 import { type Opened, Sheets, UNASKED } from "./Sheets";
 import { useAnnouncer } from "./useAnnouncer";
+import { useKeptFocus, useUndoKeys } from "./useKeptFocus";
 import { usePrinting } from "./usePrinting";
 import { useTaking } from "./useTaking";
 import { useShown, type View, Views } from "./Views";
@@ -64,6 +67,8 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const [study, setStudy] = useState<Study>("events");
   const [opened, setOpened] = useState<Opened | null>(null);
   const [looking, setLooking] = useState(false);
+  const [link, setLink] = useState<ChosenLink | null>(null);
+  const [grounding, setGrounding] = useState<string | null>(null);
   const [asked, setAsked] = useState<Error | null>(null);
   const [dismissed, setDismissed] = useState<string | null>(null);
   const reading = useRef<HTMLElement>(null);
@@ -72,13 +77,13 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const taking = useTaking({ tree, actions, selected, bare, gathering, pictures, say });
   const { spot } = place;
 
-  // a topic among others replaces what one looked at, a source is gone back from
   const showTopic = useCallback(
     (topic: string) => {
-      go({ topic, spot: null }, spot === null);
+      go({ topic, spot: null });
+      setLink(null);
       reading.current?.scrollTo(0, 0);
     },
-    [go, spot],
+    [go],
   );
   const choice = useChoice(tree, selected.id, showTopic);
   const { clear } = choice;
@@ -212,6 +217,8 @@ export const Desk = memo(function Desk(props: DeskProps) {
     onKeys: showHelp,
     onFind: showFind,
     choice,
+    chosenLink: link,
+    onChosenLink: setLink,
     onLink: linkTo,
     onTool: openTool,
     onPaste: paste,
@@ -256,6 +263,9 @@ export const Desk = memo(function Desk(props: DeskProps) {
         reply: null,
       }),
   };
+  const menuLink = desk.links.find(({ id }) => id === menu?.link);
+  useKeptFocus();
+  useUndoKeys(actions.undo, actions.redo);
   const printed = useRef<HTMLDivElement>(null);
   usePrinting(printed);
   const citing = useMemo(
@@ -373,6 +383,9 @@ export const Desk = memo(function Desk(props: DeskProps) {
             choice={choice}
             topic={selected}
             spot={spot}
+            link={link}
+            grounding={grounding}
+            onGrounding={setGrounding}
             actions={actions}
             empty={empty && (!begun || shown.first === "map")}
             onSelect={select}
@@ -403,7 +416,29 @@ export const Desk = memo(function Desk(props: DeskProps) {
           />
         </ShelfArea>
         {taking.over && <DropCover>Drop sources anywhere, or pictures on a topic</DropCover>}
-        {menu && map.current && tree.get(menu.topic) && (
+        {menu?.link && menuLink && (
+          <LinkMenu
+            called={`Actions on the link to ${tree.get(menuLink.to)?.label}`}
+            acts={linkActs(menuLink, actions, {
+              onNote: () => setLink({ id: menuLink.id, now: "note" }),
+              onReattach: () =>
+                setOpened({
+                  sheet: "place",
+                  placing: { what: "end", link: menuLink.id, topic: menuLink.from },
+                }),
+              onGround: desk.sources.some((source) => source.length > 0)
+                ? () => {
+                    setGrounding(menuLink.id);
+                    linkPassage(selected);
+                  }
+                : null,
+            })}
+            x={menu.x}
+            y={menu.y}
+            onClose={() => setMenu(null)}
+          />
+        )}
+        {menu && !menu.link && map.current && tree.get(menu.topic) && (
           <TopicMenu
             topic={tree.get(menu.topic) ?? tree.root}
             at={menu}

@@ -5,6 +5,7 @@ import type { MapSummary } from "../api/types";
 import { Button, TextButton } from "../ui/Button";
 import { menuItem, menuList } from "../ui/menu";
 import { Sign } from "../ui/Sign";
+import { useUnsaved } from "../ui/typing";
 import { counted } from "../ui/words";
 
 const Frame = styled.header`
@@ -108,11 +109,14 @@ type HeaderProps = {
   onExport: (() => void) | null;
   /** Number of edits that the server has not acknowledged. */
   unsent?: number;
+  /** Whether they wait for the server. */
+  waiting?: boolean;
 };
 
 /** The head of the desk: which map this is, other maps, and what to do with it. */
 export function Header(props: HeaderProps) {
   const { title, maps, current, ready, onOpen, onNew, onExport, unsent } = props;
+  const unsaved = useUnsaved();
   const late = useLate(unsent !== undefined && unsent > 0);
   const act = (key: React.Key) => {
     const does = new Map<React.Key, () => void>([
@@ -166,8 +170,12 @@ export function Header(props: HeaderProps) {
       </MenuTrigger>
       <Space />
       {unsent !== undefined && (
-        <Kept role="status" data-unsent={unsent}>
-          {late ? `${counted(unsent, "edit")} not sent yet` : "all kept"}
+        <Kept role="status" data-unsent={unsent + (unsaved ? 1 : 0)}>
+          {props.waiting && unsent > 0
+            ? `${counted(unsent, "change")} not sent yet`
+            : late || unsaved
+              ? "Saving…"
+              : "Saved"}
         </Kept>
       )}
       <Wide>

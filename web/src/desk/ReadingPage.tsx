@@ -1,4 +1,4 @@
-import { type RefObject, useEffect, useRef, useState } from "react";
+import { type RefObject, useEffect, useRef } from "react";
 import styled from "styled-components";
 import type { Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
@@ -9,6 +9,7 @@ import type { MenuAt } from "../map/useCommands";
 import { SourceReading } from "../reading/SourceReading";
 import type { OpenSource, Spot } from "../reading/spot";
 import { TopicReading } from "../reading/TopicReading";
+import type { ChosenLink } from "../relations/linkActs";
 import { afterPaint } from "../ui/afterPaint";
 import type { Opened } from "./Sheets";
 
@@ -44,6 +45,11 @@ type ReadingPageProps = {
   choice: Choice;
   topic: Topic;
   spot: Spot | null;
+  /** The link that is selected. */
+  link: ChosenLink | null;
+  /** Words that bear this link out are sought. */
+  grounding: string | null;
+  onGrounding: (link: string | null) => void;
   actions: DeskActions;
   /** Nothing can be done to a map that has nothing in it. */
   empty: boolean;
@@ -66,15 +72,15 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
   const { frame, tree, choice, topic, spot, actions, empty, onSelect, onOpen, onClose, onMenu } =
     props;
   // a passage that is sought for a link is sought as long as a source is open
-  const [grounding, setGrounding] = useState<string | null>(null);
+  const { grounding, onGrounding } = props;
   const open = spot !== null;
   const wasOpen = useRef(open);
   useEffect(() => {
     if (wasOpen.current && !open) {
-      setGrounding(null);
+      onGrounding(null);
     }
     wasOpen.current = open;
-  }, [open]);
+  }, [open, onGrounding]);
   return (
     <Beside
       ref={frame}
@@ -95,7 +101,7 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
           actions={actions}
           grounding={tree.desk.links.find((link) => link.id === grounding) ?? null}
           onPictures={props.onPictures}
-          onGrounded={() => setGrounding(null)}
+          onGrounded={() => onGrounding(null)}
           onBack={onClose}
           say={props.say}
           onSelect={onSelect}
@@ -115,6 +121,7 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
           tree={tree}
           topic={topic}
           actions={actions}
+          link={props.link}
           onSelect={onSelect}
           onOpen={onOpen}
           onActs={empty ? null : (button) => onMenu(under(button, topic))}
@@ -133,7 +140,7 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
             })
           }
           onGround={(link) => {
-            setGrounding(link);
+            onGrounding(link);
             props.onPassage(topic);
           }}
           onLink={(from) => props.onOpened({ sheet: "link", topic: from, to: null })}

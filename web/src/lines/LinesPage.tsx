@@ -13,7 +13,7 @@ import { range } from "../choice/choice";
 import type { Step } from "../choice/steps";
 import type { Editing } from "../map/commands";
 import { type Ended, type FieldPlace, LabelEditor } from "../map/LabelEditor";
-import { keepLabel } from "../map/labelling";
+import { leaveLabel, saveLabel } from "../map/labelling";
 import { Toolbar } from "../map/Toolbar";
 import { useCommands, type ViewProps } from "../map/useCommands";
 import { useOffers } from "../map/useOffers";
@@ -68,7 +68,6 @@ const LINE_STEPS = new Map<string, Step>([
 const NOBODY: readonly string[] = [];
 
 /** Lines are always written in, there is no mode for it. */
-const NO_MODE = () => {};
 
 /** The map as an outline: a line a topic, written in like text. */
 export function LinesPage(props: ViewProps) {
@@ -83,7 +82,6 @@ export function LinesPage(props: ViewProps) {
     pages: STILL,
     prefix: "line",
     setEditing,
-    setWriting: NO_MODE,
     layOut: null,
     dress: null,
   });
@@ -134,10 +132,10 @@ export function LinesPage(props: ViewProps) {
     return arrow;
   };
 
-  const finish = (id: string, label: string | null, ended: Ended) => {
+  const finish = (id: string, label: string, ended: Ended) => {
     setEditing(null);
     const edited = tree.get(id);
-    keepLabel({ tree, actions, onSelect, say }, id, label);
+    leaveLabel({ tree, actions, onSelect, say }, id, label);
     if (ended === "enter" && label && edited) {
       edited.parent === null || (edited.children.length > 0 && !edited.closed)
         ? commands.addFirst(edited)
@@ -163,7 +161,7 @@ export function LinesPage(props: ViewProps) {
     const next = step !== 0 && !event.altKey ? beside(step) : undefined;
     const offering = event.currentTarget.getAttribute("aria-expanded") === "true";
     if (next && !offering) {
-      finish(at.id, words.trim() || null, "blur");
+      event.currentTarget.blur();
       onSelect(next.id);
       commands.edit(next.id, null);
       return true;
@@ -171,7 +169,7 @@ export function LinesPage(props: ViewProps) {
     const empty = event.key === "Backspace" && words === "";
     if (empty && actions.draft?.topic === at.id) {
       const before = beside(-1);
-      finish(at.id, null, "blur");
+      event.currentTarget.blur();
       if (before) {
         onSelect(before.id);
         commands.edit(before.id, null);
@@ -290,6 +288,9 @@ export function LinesPage(props: ViewProps) {
                   offers={editing.named ? offers : undefined}
                   named={editing.named ?? false}
                   onKey={writingKey(line)}
+                  onSave={(label, typed) =>
+                    saveLabel({ tree, actions, onSelect, say }, line.id, label, typed)
+                  }
                   onDone={(label, ended) => finish(line.id, label, ended)}
                 />
               </Field>

@@ -2,7 +2,7 @@ import styled from "styled-components";
 import { LINE_KEYS } from "../lines/lineKeys";
 import { TABLE_KEYS } from "../table/tableKeys";
 import { Sheet } from "../ui/Sheet";
-import { MAP_KEYS, WRITING_KEYS } from "./mapKeys";
+import { FIELD_KEYS, MAP_KEYS } from "./mapKeys";
 
 const Columns = styled.div`
   display: grid;
@@ -88,8 +88,8 @@ export function HelpSheet({
         <section>
           <h3>Keys on the map</h3>
           <Listed items={MAP_KEYS} />
-          <h3>Keys while you write on the map</h3>
-          <Listed items={WRITING_KEYS} />
+          <h3>Keys in a label’s field</h3>
+          <Listed items={FIELD_KEYS} />
           <h3>Keys in the outline</h3>
           <Listed items={LINE_KEYS} />
           <h3>Keys in the table</h3>

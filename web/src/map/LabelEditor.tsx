@@ -2,6 +2,7 @@ import { type CSSProperties, type KeyboardEvent, useEffect, useId, useRef, useSt
 import styled from "styled-components";
 import type { Placed } from "../api/types";
 import { theme } from "../theme/tokens";
+import { type SaveTyped, useTyping } from "../ui/typing";
 
 const LONGEST = 300;
 
@@ -75,13 +76,15 @@ type LabelEditorProps = {
   named: boolean;
   /** Takes a key that means something else there; told what is written. */
   onKey?: (event: KeyboardEvent<HTMLInputElement>, words: string) => boolean;
-  /** Told once; the label is null if it is to stay as it was. */
-  onDone: (label: string | null, ended: Ended) => void;
+  /** Saves a label, also while it is being typed. */
+  onSave: SaveTyped;
+  /** Told once, when all is saved; the label is empty if none was written. */
+  onDone: (label: string, ended: Ended) => void;
 };
 
 /** Edits a label where it stands. */
 export function LabelEditor(props: LabelEditorProps) {
-  const { place, label, typed, offers = [], named, onKey, onDone } = props;
+  const { place, label, typed, offers = [], named, onKey, onSave, onDone } = props;
   const input = useRef<HTMLInputElement>(null);
   const list = useId();
   const [own, setOwn] = useState(typed ?? label);
@@ -89,6 +92,16 @@ export function LabelEditor(props: LabelEditorProps) {
   const [at, setAt] = useState(named ? 0 : -1);
   const words = offers[at] ?? own;
   const over = useRef(false);
+  const { typed: type, left } = useTyping((label, how) => label && onSave(label, how));
+  const begun = useRef(label);
+  const write = (to: string) => type(to.trim() || begun.current, begun.current);
+  // the key that opened it has typed already
+  const first = useRef(typed);
+  useEffect(() => {
+    if (first.current) {
+      type(first.current, begun.current);
+    }
+  }, [type]);
 
   useEffect(() => {
     input.current?.focus({ preventScroll: true });
@@ -97,10 +110,12 @@ export function LabelEditor(props: LabelEditorProps) {
     }
   }, [typed]);
 
-  const done = (result: string | null, ended: Ended) => {
+  const done = (result: string, ended: Ended) => {
     if (!over.current) {
       over.current = true;
-      onDone(result?.trim() ? result.trim() : null, ended);
+      write(result);
+      left();
+      onDone(result.trim(), ended);
     }
   };
 
@@ -121,6 +136,7 @@ export function LabelEditor(props: LabelEditorProps) {
         onChange={(event) => {
           setOwn(event.target.value);
           setAt(-1);
+          write(event.target.value);
         }}
         onPointerDown={(event) => event.stopPropagation()}
         onKeyDown={(event) => {
@@ -133,7 +149,8 @@ export function LabelEditor(props: LabelEditorProps) {
             event.preventDefault();
             done(words, "tab");
           } else if (event.key === "Escape") {
-            done(null, "escape");
+            event.preventDefault();
+            done(own, "escape"); // what was typed is saved, an offer that was only looked at is not
           } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
             event.preventDefault();
             setAt(offerAfter(at, offers.length, event.key === "ArrowDown" ? 1 : -1));

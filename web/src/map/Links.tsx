@@ -9,10 +9,12 @@ type LinksProps = {
   tree: Tree;
   /** The topics that are chosen, whose links show their lines. */
   chosen: ReadonlySet<string>;
+  /** The link that is selected. */
+  selected: string | null;
 };
 
 /** Cross-links as the scene has them, and the lines of those whose ends are chosen. */
-export const Links = memo(function Links({ tree, chosen }: LinksProps) {
+export const Links = memo(function Links({ tree, chosen, selected }: LinksProps) {
   return (
     <>
       {tree.desk.scene.links.map((link) => {
@@ -22,7 +24,12 @@ export const Links = memo(function Links({ tree, chosen }: LinksProps) {
         const drawn = link.drawn.lines.length > 0;
         return (
           (drawn || (from && to)) && (
-            <g key={link.id} data-link={link.id} pointerEvents="none">
+            <g
+              key={link.id}
+              data-link={link.id}
+              className={link.id === selected ? "selected link" : undefined}
+              pointerEvents="none"
+            >
               {drawn && <Drawing drawn={link.drawn} x={0} y={0} />}
               {from && to && <Bow link={link} from={from} to={to} />}
             </g>

@@ -14,6 +14,7 @@ import { upmost } from "../choice/choice";
 import { KnownLegend, KnownMarks } from "../known/KnownMarks";
 import { PictureHandles } from "../pictures/PictureHandles";
 import { changed } from "../pictures/pictures";
+import type { ChosenLink } from "../relations/linkActs";
 import { pageOf } from "../theme/mapLooks";
 import { theme } from "../theme/tokens";
 import { useCut } from "./clipboard";
@@ -29,8 +30,9 @@ import { type Ended, LabelEditor, overLabel } from "./LabelEditor";
 import type { Laying } from "./LayoutPanel";
 import { Legend } from "./Legend";
 import { LinkHandles } from "./LinkHandles";
+import { LinkHits } from "./LinkHits";
 import { Links } from "./Links";
-import { keepLabel } from "./labelling";
+import { leaveLabel, saveLabel } from "./labelling";
 import { mapKeys } from "./mapKeys";
 import { Overview } from "./Overview";
 import { Pinned } from "./Pinned";
@@ -53,7 +55,6 @@ const Page = styled.div`
   flex-direction: column;
   min-height: 0;
   background: ${({ theme }) => theme.vellum};
-  &[data-writing] { background: ${({ theme }) => theme.page}; }
 `;
 
 const Frame = styled.div`
@@ -68,6 +69,7 @@ const Frame = styled.div`
   .handle { opacity: 0.7; }
   .handle:hover, .handle:active { opacity: 1; }
   .handle .grip { cursor: grab; }
+  .selected.link path { stroke: ${({ theme }) => theme.rubric}; stroke-width: 2.2; }
   svg:focus-visible .selected.last { stroke-dasharray: 5 2; stroke-width: 2.5; }
 `;
 
@@ -94,31 +96,24 @@ const Foot = styled.div`
   @media print { display: none; }
 `;
 
-const Hint = styled.p`
-  font-size: 14px;
-  color: ${({ theme }) => theme.softInk};
-  b { font-weight: 700; color: ${({ theme }) => theme.ink}; }
-`;
-
 type Carried = { topics: readonly Topic[]; x: number; y: number; drop: Drop | null };
 
 /** A line that is drawn out from a topic, or a frame from corner to corner. */
 type Drawn = { topic: string | null; from: Point; to: Point };
 
-function idAt(target: EventTarget, name: "topic" | "toggle"): string | null {
+function idAt(target: EventTarget, name: "topic" | "toggle" | "link-hit"): string | null {
   return (target as Element).closest(`[data-${name}]`)?.getAttribute(`data-${name}`) ?? null;
 }
 
 /** The map page: the scene that the server laid out, and all that is done on it. */
 export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | null> }) {
   const { tree, actions, selected, handle, choice, onSelect, onMenu, onPaste, say } = props;
-  const { looking, onLooks, onWay } = props;
+  const { looking, onLooks, onWay, chosenLink, onChosenLink } = props;
   const frame = useRef<HTMLDivElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
   const viewport = useViewport(frame, stage);
   const [editing, setEditing] = useState<Editing>(null);
-  const [writing, setWriting] = useState(false);
   const [keys, setKeys] = useState(false);
   const [carried, setCarried] = useState<Carried | null>(null);
   const [drawn, setDrawn] = useState<Drawn | null>(null);
@@ -136,7 +131,6 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
     pages: viewport,
     prefix: "topic",
     setEditing,
-    setWriting,
     layOut,
     dress,
   });
@@ -146,6 +140,16 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   useFocus(tree, topic, actions, viewport);
   useOpening(tree.desk, actions, viewport);
 
+  const pressed = useRef<string | null>(null);
+  /** Selects a link, and one of its ends if none is selected yet. */
+  const pickLink = (id: string, now: ChosenLink["now"]) => {
+    const link = tree.desk.links.find((each) => each.id === id);
+    if (link && link.from !== topic.id && link.to !== topic.id) {
+      onSelect(link.from);
+    }
+    onChosenLink({ id, now });
+  };
+
   const focus = () => svg.current?.focus({ preventScroll: true });
   const pointers = usePointers(viewport, tool, {
     onPick: (id, besides) => {
@@ -153,8 +157,11 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         choice.toggle(id);
       } else if (id) {
         onSelect(id);
+      } else if (pressed.current) {
+        pickLink(pressed.current, null);
       } else if (!besides) {
         choice.clear();
+        onChosenLink(null);
       }
       focus();
     },
@@ -227,6 +234,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
       commands.toggle(toggle);
       return;
     }
+    pressed.current = idAt(event.target, "link-hit");
     pointers.down(event, idAt(event.target, "topic"));
   };
 
@@ -235,10 +243,10 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
     event.clipboardData.setData("text/plain", commands.copy(topic, cut));
   };
 
-  const finish = (id: string, label: string | null, ended: Ended) => {
+  const finish = (id: string, label: string, ended: Ended) => {
     setEditing(null);
     const edited = tree.get(id);
-    keepLabel({ tree, actions, onSelect, say }, id, label);
+    leaveLabel({ tree, actions, onSelect, say }, id, label);
     if (ended === "tab" && label && edited) {
       commands.addChild(edited);
     } else if (ended !== "blur") {
@@ -289,7 +297,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const chosenPlaced = topic.pictures.length > 0 ? tree.placed(topic.id) : undefined;
   const offers = useOffers(tree, editing ? tree.get(editing.topic) : undefined);
   return (
-    <Page data-writing={writing ? "" : undefined}>
+    <Page>
       {focused && <FocusBar tree={tree} topic={focused} onFocus={actions.focus} />}
       <Pinned tree={tree} onSelect={onSelect} />
       <Frame
@@ -309,11 +317,21 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
               onSelect(id);
             }
             onMenu({ topic: id, x: event.clientX, y: event.clientY });
+            return;
+          }
+          const link = idAt(event.target, "link-hit");
+          if (link) {
+            event.preventDefault();
+            pickLink(link, null);
+            onMenu({ topic: topic.id, x: event.clientX, y: event.clientY, link });
           }
         }}
         onDoubleClick={(event) => {
           const id = idAt(event.target, "topic");
-          if (id && !idAt(event.target, "toggle")) {
+          const link = idAt(event.target, "link-hit");
+          if (link) {
+            pickLink(link, "write");
+          } else if (id && !idAt(event.target, "toggle")) {
             commands.edit(id, null);
           } else if (!id && !(event.target as Element).closest("input, li")) {
             const point = viewport.scenePoint(event.clientX, event.clientY);
@@ -335,7 +353,18 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                 height={1}
                 onFocus={(event) => setKeys(event.currentTarget.matches(":focus-visible"))}
                 onBlur={() => setKeys(false)}
-                onKeyDown={mapKeys(tree, topic, commands, writing)}
+                onKeyDown={(event) => {
+                  const gone = event.key === "Delete" || event.key === "Backspace";
+                  if (chosenLink && (gone || event.key === "Escape")) {
+                    event.preventDefault();
+                    onChosenLink(null);
+                    if (gone) {
+                      actions.edit({ type: "Disconnect", link: chosenLink.id });
+                    }
+                    return;
+                  }
+                  mapKeys(tree, topic, commands)(event);
+                }}
                 onCopy={(event) => take(event, false)}
                 onCut={(event) => take(event, true)}
                 onPaste={(event) => {
@@ -353,9 +382,10 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                 <Ground scene={scene} id="grain" />
                 {far && <FarTopics topics={seen} />}
                 {far && sight && <FarCounts tree={tree} step={sight.step} />}
+                {!far && <LinkHits links={scene.links} />}
                 {glyphs}
                 {!far && <KnownMarks map={tree.desk.id} placed={seen} />}
-                <Links tree={tree} chosen={choice.ids} />
+                <Links tree={tree} chosen={choice.ids} selected={chosenLink?.id ?? null} />
                 {!choice.several && !far && (
                   <LinkHandles
                     tree={tree}
@@ -406,6 +436,9 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                   typed={editing.typed}
                   offers={offers}
                   named={editing.named ?? false}
+                  onSave={(label, typed) =>
+                    saveLabel({ tree, actions, onSelect, say }, editing.topic, label, typed)
+                  }
                   onDone={(label, ended) => finish(editing.topic, label, ended)}
                 />
               )}
@@ -429,13 +462,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
           onLaying={setLaying}
           topic={topic}
         />
-        {writing ? (
-          <Hint role="status">
-            <b>Writing:</b> Enter adds a topic beside, Tab one under it, Escape ends
-          </Hint>
-        ) : (
-          <Legend tree={tree} />
-        )}
+        <Legend tree={tree} />
         <KnownLegend map={tree.desk.id} />
       </Foot>
     </Page>

@@ -52,7 +52,6 @@ function desk() {
     layOut: vi.fn(),
     dress: vi.fn(),
     setEditing: vi.fn(),
-    setWriting: vi.fn(),
     leave: vi.fn(),
     showKeys: vi.fn(),
     find: vi.fn(),

@@ -35,8 +35,6 @@ type Context = {
   choice: Choice;
   select: (topic: string) => void;
   setEditing: (editing: Editing) => void;
-  /** Whether keys add topics and typing edits labels. */
-  setWriting: (writing: boolean) => void;
   leave: () => void;
   showKeys: () => void;
   /** Opens what finds a topic. */
@@ -70,7 +68,7 @@ type Shown = {
 };
 
 export function mapCommands(context: Context) {
-  const { tree, actions, viewport, select, setEditing, setWriting, say } = context;
+  const { tree, actions, viewport, select, setEditing, say } = context;
 
   const add = (parent: Topic, after: string | null) => {
     const topic = crypto.randomUUID();
@@ -78,7 +76,6 @@ export function mapCommands(context: Context) {
       actions.fold({ open: [parent.id] });
     }
     actions.setDraft({ type: "Add", topic, parent: parent.id, after, label: "" });
-    setWriting(true);
     select(topic);
     setEditing({ topic, typed: null });
   };
@@ -157,12 +154,10 @@ export function mapCommands(context: Context) {
     select,
     step,
     edit: (topic: string, typed: string | null) => {
-      setWriting(true);
       setEditing({ topic, typed });
     },
     /** Edits a label, beginning with the best that the topic's passages offer. */
     name: (topic: string) => {
-      setWriting(true);
       setEditing({ topic, typed: null, named: true });
     },
     addChild: (topic: Topic) => add(topic, last(topic)),
@@ -382,7 +377,6 @@ export function mapCommands(context: Context) {
         })),
       );
     },
-    endWriting: () => setWriting(false),
     menu: context.openMenu,
     pan: viewport.panBy,
     zoom: (factor: number) => viewport.zoomBy(factor),

@@ -1,4 +1,5 @@
 import type { DeskActions } from "../api/useDesk";
+import type { Typed } from "../ui/typing";
 import type { Tree } from "./tree";
 
 type Context = {
@@ -8,19 +9,24 @@ type Context = {
   say: (words: string) => void;
 };
 
-/** Keeps a label that was written for a topic, new or standing; null leaves it as it was. */
-export function keepLabel(context: Context, id: string, label: string | null): void {
-  const { tree, actions, onSelect, say } = context;
+/** Saves a label that is written for a topic, new or standing. */
+export function saveLabel(context: Context, id: string, label: string, typed: Typed): void {
+  const { actions, say } = context;
   const { draft } = actions;
   if (draft?.topic === id) {
     actions.setDraft(null);
-    if (label) {
-      actions.edit({ ...draft, label });
-      say(`${label} added`);
-    } else {
-      onSelect(draft.after ?? draft.parent);
-    }
-  } else if (label && label !== tree.get(id)?.label) {
-    actions.edit({ type: "Rename", topic: id, label });
+    actions.edit({ ...draft, label }, typed);
+    say(`${label} added`);
+  } else {
+    actions.edit({ type: "Rename", topic: id, label }, typed);
+  }
+}
+
+/** Leaves a label's field; a new topic that got no label is not added. */
+export function leaveLabel(context: Context, id: string, label: string): void {
+  const { draft } = context.actions;
+  if (draft?.topic === id && !label) {
+    context.actions.setDraft(null);
+    context.onSelect(draft.after ?? draft.parent);
   }
 }

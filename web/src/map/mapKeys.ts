@@ -6,21 +6,23 @@ import type { Tree } from "./tree";
 /** The keys of the map page, as the help lists them. */
 export const MAP_KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Arrow keys", "Move about the topics"],
-  ["Enter or F2", "Begin writing: edit the label"],
+  ["Enter", "Add a topic beside this one"],
+  ["Ctrl + Enter", "Add a topic under this one"],
+  ["F2, or any letter", "Edit the label"],
   ["Space", "Open or close the branch"],
+  ["Shift + Space", "Show the branch alone, or the whole map again"],
   ["Menu key, Shift + F10", "All that can be done to the topic"],
-  ["Delete", "Take the topic out with all below it"],
+  ["Delete", "Delete the topic with all below it, or the selected link"],
   ["Alt + arrow keys", "Move the topic: up, down, out, in"],
   ["Ctrl + Z", "Undo"],
   ["Ctrl + Y, Ctrl + Shift + Z", "Redo"],
   ["+ and −", "Zoom in and out"],
-  ["0", "Fit the map to the window"],
-  ["Shift + arrow keys", "Choose more topics"],
-  ["Ctrl + click, Shift + drag", "Choose several: one more, or all in a rectangle"],
-  ["Ctrl + A", "Choose all topics that are shown"],
+  ["Ctrl + Home", "Fit the map to the window"],
+  ["Shift + arrow keys", "Select more topics"],
+  ["Ctrl + click, Shift + drag", "Select several: one more, or all in a rectangle"],
+  ["Ctrl + A", "Select all topics that are shown"],
   ["Alt + drag", "Draw a topic out, or a link to another topic"],
-  ["L", "Link to another topic"],
-  ["F", "Show the branch alone, or the whole map again"],
+  ["Ctrl + K", "Link to another topic"],
   ["Ctrl + C, X, V", "Copy, cut, paste branches; text becomes topics"],
   ["Ctrl + arrow keys", "Move the page"],
   ["Home", "Go to the root"],
@@ -29,12 +31,10 @@ export const MAP_KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["?", "This help"],
 ];
 
-/** The keys that are there besides while a person writes on the map. */
-export const WRITING_KEYS: readonly (readonly [keys: string, does: string])[] = [
-  ["Enter", "Keep the label; then add a topic beside it"],
-  ["Tab", "Add a topic under it"],
-  ["F2 or typing", "Edit the label"],
-  ["Escape", "Stop writing"],
+/** The keys that a label's field takes. */
+export const FIELD_KEYS: readonly (readonly [keys: string, does: string])[] = [
+  ["Enter, Escape", "Save the label and close the field"],
+  ["Tab", "Save it, then add a topic under it"],
 ];
 
 const PAN = 80;
@@ -68,98 +68,70 @@ function neighbour(tree: Tree, topic: Topic, key: string): Topic | undefined {
   return undefined;
 }
 
-/** Handles the keys of the map page; while a person writes, more of them are the map's own. */
-export function mapKeys(tree: Tree, topic: Topic, commands: MapCommands, writing: boolean) {
+/** Handles the keys of the map page while no field is open; a letter always edits the label. */
+export function mapKeys(tree: Tree, topic: Topic, commands: MapCommands) {
   return (event: KeyboardEvent) => {
-    const handled = () => event.preventDefault();
-    const arrow = event.key.startsWith("Arrow");
-    if (event.ctrlKey || event.metaKey) {
-      const key = event.key.toLowerCase();
-      if (key === "z" || key === "y") {
-        handled();
-        key === "y" || event.shiftKey ? commands.redo() : commands.undo();
-      } else if (key === "a") {
-        handled();
-        commands.chooseShown();
-      } else if (arrow) {
-        handled();
-        const [dx, dy] = PANS.get(event.key) ?? [0, 0];
-        commands.pan(dx, dy);
-      }
-      return;
-    }
-    if (event.altKey && arrow) {
-      handled();
-      commands.shift(topic, event.key);
-    } else if (event.shiftKey && arrow) {
-      handled();
-      const next = neighbour(tree, topic, event.key);
-      if (next) {
-        commands.choice.add(next.id);
-      }
-    } else if (arrow || event.key === "Home") {
-      handled();
-      const next = neighbour(tree, topic, event.key);
-      const outward = event.key === "ArrowLeft" || event.key === "ArrowRight";
-      if (next) {
-        commands.select(next.id);
-      } else if (outward && topic.closed) {
-        commands.toggle(topic.id);
-      }
-    } else if (event.key === "ContextMenu" || (event.key === "F10" && event.shiftKey)) {
-      handled();
-      commands.menu(topic.id);
-    } else if (event.key === "Delete" || event.key === "Backspace") {
-      handled();
-      commands.remove(topic);
-    } else if (event.key === " ") {
-      handled();
-      commands.toggle(topic.id);
-    } else if (event.key === "F2" || (event.key === "Enter" && !writing)) {
-      handled();
-      commands.edit(topic.id, null);
-    } else if (writing && whileWriting(event, topic, commands)) {
-      handled();
-    } else {
-      whileReading(event, topic, commands);
+    const does =
+      event.ctrlKey || event.metaKey
+        ? withControl(event, topic, commands)
+        : event.altKey
+          ? event.key.startsWith("Arrow") && (() => commands.shift(topic, event.key))
+          : (moving(event, tree, topic, commands) ?? plain(event, topic, commands));
+    if (does) {
+      event.preventDefault();
+      does();
     }
   };
 }
 
-function whileWriting(event: KeyboardEvent, topic: Topic, commands: MapCommands): boolean {
-  if (event.key === "Enter") {
-    commands.addSibling(topic);
-  } else if (event.key === "Tab" && !event.shiftKey) {
-    commands.addChild(topic);
-  } else if (event.key === "Escape") {
-    commands.endWriting();
-  } else if (/^\p{L}$/u.test(event.key)) {
-    commands.edit(topic.id, event.key);
-  } else {
-    return false;
+type Does = (() => void) | false | undefined;
+
+function withControl(event: KeyboardEvent, topic: Topic, commands: MapCommands): Does {
+  const pan = PANS.get(event.key);
+  if (pan) {
+    return () => commands.pan(...pan);
   }
-  return true;
+  return new Map<string, () => void>([
+    ["z", () => (event.shiftKey ? commands.redo() : commands.undo())],
+    ["y", () => commands.redo()],
+    ["a", () => commands.chooseShown()],
+    ["k", () => commands.link(topic.id, null)],
+    ["enter", () => commands.addChild(topic)],
+    ["home", () => commands.fit()],
+  ]).get(event.key.toLowerCase());
 }
 
-function whileReading(event: KeyboardEvent, topic: Topic, commands: MapCommands): void {
-  if (event.key === "Escape") {
-    event.preventDefault();
-    commands.choice.several ? commands.choice.clear() : commands.leave();
-  } else if (event.key === "l") {
-    event.preventDefault();
-    commands.link(topic.id, null);
-  } else if (event.key === "f") {
-    commands.focus(topic);
-  } else if (event.key === "+" || event.key === "=") {
-    commands.zoom(1.25);
-  } else if (event.key === "-") {
-    commands.zoom(0.8);
-  } else if (event.key === "0") {
-    commands.fit();
-  } else if (event.key === "?") {
-    commands.showKeys();
-  } else if (event.key === "/") {
-    event.preventDefault();
-    commands.find();
+function moving(event: KeyboardEvent, tree: Tree, topic: Topic, commands: MapCommands): Does {
+  const { key } = event;
+  if (!key.startsWith("Arrow") && key !== "Home") {
+    return undefined;
   }
+  const next = neighbour(tree, topic, key);
+  if (next) {
+    return () => (event.shiftKey ? commands.choice.add(next.id) : commands.select(next.id));
+  }
+  const outward = key === "ArrowLeft" || key === "ArrowRight";
+  return () => outward && !event.shiftKey && topic.closed && commands.toggle(topic.id);
+}
+
+function plain(event: KeyboardEvent, topic: Topic, commands: MapCommands): Does {
+  const { key } = event;
+  const does = new Map<string, () => void>([
+    ["ContextMenu", () => commands.menu(topic.id)],
+    ["Delete", () => commands.remove(topic)],
+    ["Backspace", () => commands.remove(topic)],
+    [" ", () => (event.shiftKey ? commands.focus(topic) : commands.toggle(topic.id))],
+    ["F2", () => commands.edit(topic.id, null)],
+    ["Enter", () => commands.addSibling(topic)],
+    ["Escape", () => (commands.choice.several ? commands.choice.clear() : commands.leave())],
+    ["+", () => commands.zoom(1.25)],
+    ["=", () => commands.zoom(1.25)],
+    ["-", () => commands.zoom(0.8)],
+    ["?", () => commands.showKeys()],
+    ["/", () => commands.find()],
+  ]).get(key);
+  if (event.shiftKey && key === "F10") {
+    return () => commands.menu(topic.id);
+  }
+  return does ?? (/^[\p{L}\p{N}]$/u.test(key) && (() => commands.edit(topic.id, key)));
 }

@@ -2,11 +2,12 @@ import { type Dispatch, type RefObject, type SetStateAction, useEffect, useMemo 
 import type { DeskActions } from "../api/useDesk";
 import type { Choice } from "../choice/choice";
 import type { Spot } from "../lines/lines";
+import type { ChosenLink } from "../relations/linkActs";
 import { type Editing, type MapCommands, mapCommands, type Pages } from "./commands";
 import type { Tree } from "./tree";
 
 /** A place on the screen at which a menu opens. */
-export type MenuAt = { topic: string; x: number; y: number };
+export type MenuAt = { topic: string; x: number; y: number; link?: string };
 
 /** What can be opened for the map as a whole. */
 export type MapTool =
@@ -35,6 +36,9 @@ export type ViewProps = {
   onKeys: () => void;
   onFind: () => void;
   choice: Choice;
+  /** The link that is selected on the map. */
+  chosenLink: ChosenLink | null;
+  onChosenLink: (link: ChosenLink | null) => void;
   /** Opens what makes a cross-link, the other end chosen already or not. */
   onLink: (from: string, to: string | null) => void;
   /** Opens a tool for the map as a whole. */
@@ -54,7 +58,6 @@ type Own = {
   /** What the id of a topic's element begins with. */
   prefix: string;
   setEditing: Dispatch<SetStateAction<Editing>>;
-  setWriting: (writing: boolean) => void;
   /** Opens what lays a branch out; null where nothing is laid out. */
   layOut: (() => void) | null;
   /** Opens what gives topics their looks; null where nothing is drawn. */
@@ -65,7 +68,7 @@ type Own = {
 export function useCommands(props: ViewProps, own: Own): MapCommands {
   const { tree, actions, handle, onSelect, onMenu, onLeave, onKeys, onFind, say } = props;
   const { choice, onLink, onTool } = props;
-  const { pages, prefix, setEditing, setWriting, layOut, dress } = own;
+  const { pages, prefix, setEditing, layOut, dress } = own;
   const commands = useMemo(
     () =>
       mapCommands({
@@ -75,7 +78,6 @@ export function useCommands(props: ViewProps, own: Own): MapCommands {
         choice,
         select: onSelect,
         setEditing,
-        setWriting,
         leave: onLeave,
         showKeys: onKeys,
         find: onFind,
@@ -106,7 +108,6 @@ export function useCommands(props: ViewProps, own: Own): MapCommands {
       onFind,
       say,
       setEditing,
-      setWriting,
     ],
   );
   useEffect(() => {

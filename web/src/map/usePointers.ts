@@ -41,7 +41,6 @@ export function usePointers(viewport: Viewport, taken: Tool, handlers: Handlers)
     if (event.button !== 0) {
       return;
     }
-    event.currentTarget.setPointerCapture(event.pointerId);
     pointers.current.set(event.pointerId, { x: event.clientX, y: event.clientY });
     if (pointers.current.size === 1) {
       const tool = toolOf(event, taken);
@@ -84,9 +83,11 @@ export function usePointers(viewport: Viewport, taken: Tool, handlers: Handlers)
     if (!at) {
       return;
     }
-    at.moved ||= Math.hypot(now.x - at.x, now.y - at.y) > SLACK;
-    if (at.moved) {
+    if (!at.moved && Math.hypot(now.x - at.x, now.y - at.y) > SLACK) {
+      at.moved = true;
       window.clearTimeout(hold.current);
+      // not before it is a drag: clicks belong to what is under the pointer
+      event.currentTarget.setPointerCapture(event.pointerId);
     }
     if (at.moved && at.topic && at.tool === "draw") {
       handlers.onDraw(at.topic, now.x, now.y);

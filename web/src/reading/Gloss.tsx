@@ -2,6 +2,7 @@ import styled from "styled-components";
 import type { Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { TextButton } from "../ui/Button";
+import type { Typed } from "../ui/typing";
 import { Kept } from "./Kept";
 import { NoteField } from "./NoteField";
 
@@ -26,8 +27,8 @@ const Traced = styled.p`
 
 /** What a person has set beside a topic: definition, words on its line, note. */
 export function Gloss({ topic, actions }: { topic: Topic; actions: DeskActions }) {
-  const define = (definition: string, pinned: boolean) =>
-    actions.edit({ type: "Define", topic: topic.id, definition, pinned });
+  const define = (definition: string, pinned: boolean, typed?: Typed) =>
+    actions.edit({ type: "Define", topic: topic.id, definition, pinned }, typed);
   return (
     <div>
       <Defined>
@@ -37,7 +38,7 @@ export function Gloss({ topic, actions }: { topic: Topic; actions: DeskActions }
           placeholder="Add a definition"
           value={topic.definition}
           longest={1000}
-          onKeep={(words) => define(words, topic.pinned)}
+          onKeep={(words, typed) => define(words, topic.pinned, typed)}
         />
         {topic.definition && (
           <TextButton
@@ -57,7 +58,9 @@ export function Gloss({ topic, actions }: { topic: Topic; actions: DeskActions }
             value={topic.lead}
             longest={120}
             line
-            onKeep={(phrase) => actions.edit({ type: "Lead", topic: topic.id, phrase })}
+            onKeep={(phrase, typed) =>
+              actions.edit({ type: "Lead", topic: topic.id, phrase }, typed)
+            }
           />
         </Lead>
       )}
@@ -70,7 +73,7 @@ export function Gloss({ topic, actions }: { topic: Topic; actions: DeskActions }
       <NoteField
         key={`note ${topic.id}`}
         value={topic.note}
-        onKeep={(note) => actions.edit({ type: "Note", topic: topic.id, note })}
+        onKeep={(note, typed) => actions.edit({ type: "Note", topic: topic.id, note }, typed)}
       />
     </div>
   );

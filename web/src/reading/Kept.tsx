@@ -1,5 +1,5 @@
-import { useState } from "react";
 import styled from "styled-components";
+import { type SaveTyped, useTypedWords } from "../ui/typing";
 
 const Area = styled.textarea`
   font: 400 15px/22px ${({ theme }) => theme.reading};
@@ -23,33 +23,26 @@ type KeptProps = {
   longest: number;
   /** Whether it is one line, that Enter ends. */
   line?: boolean;
-  onKeep: (words: string) => void;
+  onKeep: SaveTyped;
 };
 
-/** Words of the person's own, kept when the field is left; Escape leaves them as they were. */
+/** Words of the person's own, saved while they are typed. */
 export function Kept({ label, placeholder, value, longest, line = false, onKeep }: KeptProps) {
-  const [words, setWords] = useState<string | null>(null);
-  const keep = () => {
-    if (words !== null && words !== value) {
-      onKeep(line ? words.replace(/\s+/g, " ").trim() : words);
-    }
-    setWords(null);
-  };
+  const tidy = (words: string) => (line ? words.replace(/\s+/g, " ").trim() : words);
+  const { words, type, leave } = useTypedWords(value, (typed, how) => onKeep(tidy(typed), how));
   return (
     <Area
       aria-label={label}
       placeholder={placeholder}
       rows={1}
       maxLength={longest}
-      value={words ?? value}
-      onChange={(event) => setWords(event.target.value)}
-      onBlur={keep}
+      value={words}
+      onChange={(event) => type(event.target.value)}
+      onBlur={leave}
       onKeyDown={(event) => {
-        if (event.key === "Escape" && words !== null) {
-          event.stopPropagation();
-          setWords(null);
-        } else if (event.key === "Enter" && line) {
+        if (event.key === "Escape" || (event.key === "Enter" && line)) {
           event.preventDefault();
+          event.stopPropagation();
           event.currentTarget.blur();
         }
       }}

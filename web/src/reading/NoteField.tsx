@@ -1,7 +1,8 @@
 import { lazy, Suspense } from "react";
+import type { SaveTyped } from "../ui/typing";
 import { Kept } from "./Kept";
 
-export type NoteProps = { value: string; onKeep: (words: string) => void };
+export type NoteProps = { value: string; onKeep: SaveTyped };
 
 const RichNote = lazy(() => import("./RichNote"));
 

@@ -24,6 +24,7 @@ import { useEffect, useRef, useState } from "react";
 import styled from "styled-components";
 import { CiteSheet } from "../references/CiteSheet";
 import { type Cite, read } from "../references/citing";
+import { useTyping } from "../ui/typing";
 import { $citation, $citations, OnCitation } from "./CitationNode";
 import { CitationPlugin } from "./CitationPlugin";
 import type { NoteProps } from "./NoteField";
@@ -109,6 +110,9 @@ export default function RichNote({ value, onKeep }: NoteProps) {
   );
 }
 
+/** What marks an update that shows a note as it came. */
+const FILLED = "filled";
+
 function written(editor: LexicalEditor): string {
   return editor
     .getEditorState()
@@ -119,23 +123,39 @@ function written(editor: LexicalEditor): string {
 function Editing({ value, onKeep }: NoteProps) {
   const [editor] = useLexicalComposerContext();
   const frame = useRef<HTMLDivElement>(null);
+  // the note that is shown: as it came, or as it was saved from here
+  const shown = useRef(value);
+  // the same as the editor writes it
   const begun = useRef("");
+  const { typed, left, rests } = useTyping((words, how) => {
+    shown.current = words;
+    begun.current = words;
+    onKeep(words, how);
+  });
   const [linking, setLinking] = useState<string | null>(null);
   const [citing, setCiting] = useState<Citing | null>(null);
   // what was changed elsewhere, by undo or by another view, is shown
   useEffect(() => {
-    if (!frame.current?.contains(document.activeElement)) {
-      editor.update(() => filled(value), { discrete: true });
+    const writing = frame.current?.contains(document.activeElement);
+    if (value !== shown.current && (!writing || rests())) {
+      shown.current = value;
+      editor.update(() => filled(value), { discrete: true, tag: FILLED });
     }
-    begun.current = written(editor);
-  }, [editor, value]);
-  const keep = () => {
-    const words = written(editor);
-    if (words !== begun.current) {
-      begun.current = words;
-      onKeep(words);
+    if (value === shown.current) {
+      begun.current = written(editor);
     }
-  };
+  }, [editor, value, rests]);
+  useEffect(
+    () =>
+      editor.registerUpdateListener(({ dirtyElements, dirtyLeaves, tags }) => {
+        const changed = dirtyElements.size > 0 || dirtyLeaves.size > 0;
+        const words = changed && !tags.has(FILLED) ? written(editor) : null;
+        if (words !== null && (words !== begun.current || !rests())) {
+          typed(words, shown.current);
+        }
+      }),
+    [editor, typed, rests],
+  );
   const mark = (format: "bold" | "italic") => editor.dispatchCommand(FORMAT_TEXT_COMMAND, format);
   const quote = () =>
     editor.update(() => {
@@ -171,7 +191,6 @@ function Editing({ value, onKeep }: NoteProps) {
       { discrete: true },
     );
     setCiting(null);
-    keep();
   };
   const press = (node: NodeKey, words: string) =>
     editor.read(() => {
@@ -184,10 +203,16 @@ function Editing({ value, onKeep }: NoteProps) {
       onBlur={(event) => {
         if (!event.currentTarget.contains(event.relatedTarget)) {
           setLinking(null);
-          keep();
+          left();
         }
       }}
-      onKeyDown={(event) => event.stopPropagation()}
+      onKeyDown={(event) => {
+        event.stopPropagation();
+        if (event.key === "Escape" && !event.defaultPrevented) {
+          (document.activeElement as HTMLElement | null)?.blur();
+          frame.current?.closest<HTMLElement>("[tabindex]")?.focus({ preventScroll: true });
+        }
+      }}
     >
       <OnCitation.Provider value={press}>
         <RichTextPlugin
@@ -239,6 +264,7 @@ function Editing({ value, onKeep }: NoteProps) {
                 event.preventDefault();
                 link();
               } else if (event.key === "Escape") {
+                event.preventDefault();
                 setLinking(null);
                 editor.focus();
               }

@@ -7,6 +7,7 @@ import type { Tree } from "../map/tree";
 import { useProposals } from "../outline/ProposalsSheet";
 import { ProposalView } from "../outline/ProposalView";
 import { TopicPictures } from "../pictures/TopicPictures";
+import type { ChosenLink } from "../relations/linkActs";
 import { Relations } from "../relations/Relations";
 import { Remarks } from "../remarks/Remarks";
 import { TopicTags } from "../tags/TopicTags";
@@ -96,6 +97,8 @@ type TopicReadingProps = {
   tree: Tree;
   topic: Topic;
   actions: DeskActions;
+  /** The link that is selected. */
+  link: ChosenLink | null;
   onSelect: (topic: string) => void;
   onOpen: OpenSource;
   /** Opens the menu of what can be done to the topic; null where there is none. */
@@ -196,6 +199,7 @@ export function TopicReading(props: TopicReadingProps) {
         tree={tree}
         topic={topic}
         actions={actions}
+        chosen={props.link}
         onSelect={onSelect}
         onLink={props.onLink}
         onReattach={props.onReattach}

@@ -1,16 +1,18 @@
-import { useState } from "react";
-import { Menu, MenuItem, MenuTrigger, Popover } from "react-aria-components";
+import { useEffect, useRef, useState } from "react";
+import { MenuTrigger, Popover } from "react-aria-components";
 import styled from "styled-components";
-import type { CrossLink, Desk, Edit, Remark, Topic } from "../api/types";
+import type { CrossLink, Desk, Remark, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { Kept } from "../reading/Kept";
 import type { OpenSource } from "../reading/spot";
 import { Remarks } from "../remarks/Remarks";
 import { pigment } from "../theme/tokens";
 import { SignButton } from "../ui/Button";
-import { menuItem, menuList } from "../ui/menu";
 import { Sign } from "../ui/Sign";
+import { useTypedWords } from "../ui/typing";
 import { Grounds } from "./Grounds";
+import { LinkActList } from "./LinkMenu";
+import { type ChosenLink, linkActs } from "./linkActs";
 
 const Line = styled.li`
   display: grid;
@@ -18,6 +20,7 @@ const Line = styled.li`
   align-items: start;
   gap: 0 4px;
   &[data-supposed] { font-style: italic; }
+  &[data-chosen] { box-shadow: -3px 0 ${({ theme }) => theme.rubric}; background: ${({ theme }) => theme.shelf}; }
   > span:first-child { text-align: center; line-height: 26px; color: ${({ theme }) => theme.rubric}; font-style: normal; }
   small { display: block; font-size: 13px; color: ${({ theme }) => theme.softInk}; }
 `;
@@ -49,9 +52,6 @@ const Other = styled.button`
   b { font: 700 13px/20px ${({ theme }) => theme.control}; margin-right: 6px; }
 `;
 
-const List = styled(Menu)`${menuList}`;
-const Item = styled(MenuItem)`${menuItem}`;
-
 const ARROWS = { ONE: "→", BOTH: "↔", NONE: "—" } as const;
 
 type RelationViewProps = {
@@ -59,6 +59,8 @@ type RelationViewProps = {
   link: CrossLink;
   topic: Topic;
   other: Topic;
+  /** Set while it is the one that is selected. */
+  chosen: ChosenLink | null;
   remarks: readonly Remark[];
   actions: DeskActions;
   onSelect: (topic: string) => void;
@@ -69,38 +71,35 @@ type RelationViewProps = {
   onGround: ((link: string) => void) | null;
 };
 
-/** How far one act bends a line, in scene pixels. */
-const BENT = 80;
-
 /** A cross-link as it is read from one of its ends, and what can be done to it. */
 export function RelationView(props: RelationViewProps) {
-  const { desk, link, topic, other, remarks, actions, onSelect, onReattach, onGround } = props;
+  const { desk, link, topic, other, chosen, actions, onSelect, onReattach, onGround } = props;
   const [noting, setNoting] = useState(false);
   const leads = link.from === topic.id;
   const { direction, supposed } = link;
-  const qualify = (change: Partial<Pick<CrossLink, "direction" | "supposed">>) =>
-    actions.edit({ type: "Qualify", link: link.id, direction, supposed, ...change });
-  const bend = (far: number) => {
-    const { x, y } = link.bend ?? { x: 0, y: 0 };
-    actions.edit({ type: "Bow", link: link.id, bend: { x: x + far, y } });
-  };
-  const does = new Map<React.Key, () => void>([
-    ["turn", () => actions.edit(turned(link))],
-    ["one", () => qualify({ direction: "ONE" })],
-    ["both", () => qualify({ direction: "BOTH" })],
-    ["none", () => qualify({ direction: "NONE" })],
-    ["supposed", () => qualify({ supposed: !supposed })],
-    ["note", () => setNoting(true)],
-    ["ground", () => onGround?.(link.id)],
-    ["right", () => bend(BENT)],
-    ["left", () => bend(-BENT)],
-    ["straight", () => actions.edit({ type: "Bow", link: link.id, bend: null })],
-    ["end", () => onReattach(link.id)],
-    ["away", () => actions.edit({ type: "Disconnect", link: link.id })],
-  ]);
-  const phrase = <PhraseField key={link.phrase} link={link} actions={actions} />;
+  const line = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (chosen) {
+      line.current?.scrollIntoView({ block: "nearest" });
+      setNoting(chosen.now === "note");
+      if (chosen.now === "write") {
+        line.current?.querySelector("input")?.select();
+      }
+    }
+  }, [chosen]);
+  const acts = linkActs(link, actions, {
+    onNote: () => setNoting(true),
+    onReattach: () => onReattach(link.id),
+    onGround: onGround && (() => onGround(link.id)),
+  });
+  const phrase = <PhraseField link={link} actions={actions} />;
   return (
-    <Line data-supposed={supposed ? "" : undefined}>
+    <Line
+      ref={line}
+      data-supposed={supposed ? "" : undefined}
+      data-chosen={chosen ? "" : undefined}
+      aria-current={chosen ? "true" : undefined}
+    >
       <span aria-hidden="true">{leads || direction !== "ONE" ? ARROWS[direction] : "←"}</span>
       <div>
         {leads && phrase}
@@ -110,14 +109,14 @@ export function RelationView(props: RelationViewProps) {
         </Other>{" "}
         {!leads && phrase}
         {!leads && direction === "ONE" && <small>leads here</small>}
-        {supposed && <small>supposed, not yet shown</small>}
+        {supposed && <small>hypothesis, not yet shown</small>}
         {(noting || link.note) && (
           <Kept
             label={`Note on the link to ${other.label}`}
             placeholder="A note on this link"
             value={link.note}
             longest={5000}
-            onKeep={(note) => actions.edit({ type: "Remark", link: link.id, note })}
+            onKeep={(note, typed) => actions.edit({ type: "Remark", link: link.id, note }, typed)}
           />
         )}
         <Grounds
@@ -128,66 +127,41 @@ export function RelationView(props: RelationViewProps) {
           onOpen={props.onOpen}
         />
         <Remarks
-          remarks={remarks}
+          remarks={props.remarks}
           subject={link.id}
           called={`the link to ${other.label}`}
           actions={actions}
         />
       </div>
       <MenuTrigger>
-        <SignButton aria-label={`Acts on the link to ${other.label}`}>
+        <SignButton aria-label={`Actions on the link to ${other.label}`}>
           <Sign name="more" />
         </SignButton>
         <Popover placement="bottom end">
-          <List
-            aria-label={`Acts on the link to ${other.label}`}
-            onAction={(key) => does.get(key)?.()}
-          >
-            <Item id="turn">Turn it round</Item>
-            {direction !== "ONE" && <Item id="one">Point one way</Item>}
-            {direction !== "BOTH" && <Item id="both">Point both ways</Item>}
-            {direction !== "NONE" && <Item id="none">Point neither way</Item>}
-            <Item id="supposed">{supposed ? "Assert it" : "Only suppose it"}</Item>
-            {onGround && <Item id="ground">Find a passage that bears it out</Item>}
-            {!link.note && <Item id="note">Add a note to it</Item>}
-            <Item id="end">Lead it to another topic…</Item>
-            <Item id="right">Bend its line to the right</Item>
-            <Item id="left">Bend its line to the left</Item>
-            {link.bend && <Item id="straight">Let its line run by itself</Item>}
-            <Item id="away">Take it away</Item>
-          </List>
+          <LinkActList called={`Actions on the link to ${other.label}`} acts={acts} />
         </Popover>
       </MenuTrigger>
     </Line>
   );
 }
 
-/** The same link the other way round. */
-export function turned(link: CrossLink): Edit {
-  return { type: "Reattach", link: link.id, from: link.to, to: link.from };
-}
-
 function PhraseField({ link, actions }: { link: CrossLink; actions: DeskActions }) {
-  const [words, setWords] = useState(link.phrase);
-  const keep = () => {
-    if (words.trim() !== link.phrase) {
-      actions.edit({ type: "Rephrase", link: link.id, phrase: words.trim() });
-    }
-  };
+  const { words, type, leave } = useTypedWords(link.phrase, (typed, how) =>
+    actions.edit({ type: "Rephrase", link: link.id, phrase: typed.trim() }, how),
+  );
   return (
     <Phrase
       aria-label="Words on the link"
       placeholder="is linked to"
       maxLength={120}
       value={words}
-      onChange={(event) => setWords(event.target.value)}
-      onBlur={keep}
+      onChange={(event) => type(event.target.value)}
+      onBlur={leave}
       onKeyDown={(event) => {
-        if (event.key === "Enter") {
-          event.currentTarget.blur();
-        } else if (event.key === "Escape") {
-          setWords(link.phrase);
+        if (event.key === "Enter" || event.key === "Escape") {
+          event.preventDefault();
           event.stopPropagation();
+          event.currentTarget.blur();
         }
       }}
     />

@@ -4,6 +4,7 @@ import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
 import type { OpenSource } from "../reading/spot";
 import { TextButton } from "../ui/Button";
+import type { ChosenLink } from "./linkActs";
 import { RelationView } from "./RelationView";
 
 const Section = styled.section`
@@ -25,6 +26,7 @@ type RelationsProps = {
   tree: Tree;
   topic: Topic;
   actions: DeskActions;
+  chosen: ChosenLink | null;
   onSelect: (topic: string) => void;
   onLink: (topic: string) => void;
   onReattach: (link: string, topic: string) => void;
@@ -57,6 +59,7 @@ export function Relations(props: RelationsProps) {
                 link={link}
                 topic={topic}
                 other={other}
+                chosen={props.chosen?.id === link.id ? props.chosen : null}
                 remarks={tree.desk.comments}
                 actions={actions}
                 onSelect={onSelect}

@@ -69,8 +69,8 @@ export function Remarks({ remarks, subject, called, actions }: RemarksProps) {
                 placeholder="A remark"
                 value={remark.text}
                 longest={LONGEST}
-                onKeep={(text) =>
-                  text.trim() && actions.edit({ type: "Reword", comment: remark.id, text })
+                onKeep={(text, typed) =>
+                  text.trim() && actions.edit({ type: "Reword", comment: remark.id, text }, typed)
                 }
               />
               <Row>
@@ -115,7 +115,8 @@ export function Remarks({ remarks, subject, called, actions }: RemarksProps) {
             onKeyDown={(event) => {
               event.stopPropagation();
               if (event.key === "Escape") {
-                setWords(null);
+                event.preventDefault();
+                say();
               } else if (event.key === "Enter" && (event.ctrlKey || event.metaKey)) {
                 say();
               }

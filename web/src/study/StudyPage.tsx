@@ -111,7 +111,6 @@ export function StudyPage(props: StudyPageProps) {
     pages: STILL,
     prefix: "study",
     setEditing: NO_EDITING,
-    setWriting: NO_EDITING,
     layOut: null,
     dress: null,
   });

@@ -12,6 +12,7 @@ import type { Topic } from "../api/types";
 import { range } from "../choice/choice";
 import { Toolbar } from "../map/Toolbar";
 import { useCommands, type ViewProps } from "../map/useCommands";
+import type { Typed } from "../ui/typing";
 import { counted } from "../ui/words";
 import { Cells, COLUMNS, type ColumnId, changed, type Filters, type Order } from "./columns";
 import { Head } from "./Head";
@@ -72,7 +73,6 @@ export function TablePage(props: ViewProps & { onTable: (text: string) => void }
     pages: STILL,
     prefix: "row",
     setEditing: NO_EDITING,
-    setWriting: NO_EDITING,
     layOut: null,
     dress: null,
   });
@@ -126,6 +126,15 @@ export function TablePage(props: ViewProps & { onTable: (text: string) => void }
     }
   };
 
+  const type = (id: ColumnId, words: string, typed: Typed) =>
+    editing &&
+    actions.edit(
+      id === "note"
+        ? { type: "Note", topic: editing.topic, note: words }
+        : { type: "Rename", topic: editing.topic, label: words },
+      typed,
+    );
+
   const press = (event: MouseEvent<HTMLElement>) => {
     const target = event.target as Element;
     const id = target.closest("[data-topic]")?.getAttribute("data-topic");
@@ -143,8 +152,6 @@ export function TablePage(props: ViewProps & { onTable: (text: string) => void }
     } else if (!choice.several || !choice.ids.has(topic.id) || event.detail < 2) {
       if (topic.id !== selected || choice.several) {
         onSelect(topic.id);
-      } else if (cell && event.detail === 1) {
-        edit(topic, cell as ColumnId, null);
       }
     }
     focus();
@@ -176,6 +183,13 @@ export function TablePage(props: ViewProps & { onTable: (text: string) => void }
         aria-activedescendant={cell}
         tabIndex={0}
         onClick={press}
+        onDoubleClick={(event) => {
+          const cell = (event.target as Element).closest("[data-column]");
+          const topic = topicAt(event);
+          if (topic && cell && !(event.target as Element).closest("input, textarea")) {
+            edit(topic, cell.getAttribute("data-column") as ColumnId, null);
+          }
+        }}
         onContextMenu={(event) => {
           const topic = topicAt(event);
           if (topic) {
@@ -198,9 +212,13 @@ export function TablePage(props: ViewProps & { onTable: (text: string) => void }
           }
         }}
         onPaste={(event) => {
-          if (!editing && event.target === event.currentTarget) {
+          const text = event.clipboardData.getData("text/plain");
+          const field = (event.target as Element).closest("input, textarea");
+          const rows = text.includes("\t") || (editing?.column === "label" && /\n\s*\S/.test(text));
+          if (!field || (editing && rows)) {
             event.preventDefault();
-            onTable(event.clipboardData.getData("text/plain"));
+            setEditing(null);
+            onTable(text);
           }
         }}
       >
@@ -225,6 +243,7 @@ export function TablePage(props: ViewProps & { onTable: (text: string) => void }
                     selected={choice.ids.has(topic.id)}
                     column={topic.id === selected ? column : -1}
                     editing={editing?.topic === topic.id ? editing : null}
+                    onType={choice.several ? null : type}
                     onKeep={(id, words) => {
                       keep(topic, id, words);
                       focus();

@@ -1,7 +1,15 @@
-import { type FocusEvent, type KeyboardEvent, memo, useEffect, useRef } from "react";
+import {
+  type ChangeEvent,
+  type FocusEvent,
+  type KeyboardEvent,
+  memo,
+  useEffect,
+  useRef,
+} from "react";
 import styled from "styled-components";
 import type { Topic } from "../api/types";
 import { pigment } from "../theme/tokens";
+import { type SaveTyped, type Typed, useTyping } from "../ui/typing";
 import { type Cells, COLUMNS, type ColumnId } from "./columns";
 
 /** How wide the columns are, the least that all take together, and how high their names stand. */
@@ -56,6 +64,7 @@ const Cell = styled.div`
 `;
 
 const FIGURES: readonly ColumnId[] = ["passages", "sources", "links"];
+const TEXTS: readonly ColumnId[] = ["label", "note"];
 const SOFT: readonly ColumnId[] = ["parent", "note"];
 
 type TableRowProps = {
@@ -68,11 +77,13 @@ type TableRowProps = {
   column: number;
   editing: At | null;
   onKeep: (column: ColumnId, words: string | null) => void;
+  /** Saves what is typed in a cell meanwhile; null where it is given to several when it is left. */
+  onType: ((column: ColumnId, words: string, typed: Typed) => void) | null;
 };
 
 /** A topic as a row of the table. */
 export const TableRow = memo(function TableRow(props: TableRowProps) {
-  const { topic, cells, index, top, selected, column, editing, onKeep } = props;
+  const { topic, cells, index, top, selected, column, editing, onKeep, onType } = props;
   return (
     <Row
       role="row"
@@ -101,10 +112,14 @@ export const TableRow = memo(function TableRow(props: TableRowProps) {
             {editing?.column === id ? (
               <Editor
                 label={`${title} of ${topic.label}`}
-                value={editing.typed ?? String(value)}
+                value={String(value)}
+                typed={editing.typed}
                 whole={editing.typed === null}
                 long={id === "note"}
                 onKeep={(words) => onKeep(id, words)}
+                onType={
+                  onType && TEXTS.includes(id) ? (words, typed) => onType(id, words, typed) : null
+                }
               />
             ) : id === "number" ? (
               <b style={{ color: pigment(topic.branch) }}>{value}</b>
@@ -125,14 +140,18 @@ function firstLine(value: string | number): string | number {
 type EditorProps = {
   label: string;
   value: string;
+  /** The key that opened it, or null. */
+  typed: string | null;
   /** Whether all of it is chosen to begin with. */
   whole: boolean;
   /** Whether it may have several lines; Shift and Enter begins one. */
   long: boolean;
   onKeep: (words: string | null) => void;
+  /** Saves a text while it is typed; null if it is only taken when the cell is left. */
+  onType: SaveTyped | null;
 };
 
-function Editor({ label, value, whole, long, onKeep }: EditorProps) {
+function Editor({ label, value, typed, whole, long, onKeep, onType }: EditorProps) {
   const input = useRef<HTMLInputElement & HTMLTextAreaElement>(null);
   const over = useRef(false);
   useEffect(() => {
@@ -141,23 +160,36 @@ function Editor({ label, value, whole, long, onKeep }: EditorProps) {
       input.current?.select();
     }
   }, [whole]);
-  const done = (words: string | null) => {
+  const begun = useRef(value);
+  const typing = useTyping((words, how) => onType?.(words, how));
+  const write = (words: string) => {
+    if (onType) {
+      typing.typed(long ? words : words.trim() || begun.current, begun.current);
+    }
+  };
+  const done = (words: string) => {
     if (!over.current) {
       over.current = true;
-      onKeep(words);
+      write(words);
+      typing.left();
+      onKeep(onType ? null : words);
     }
   };
   const field = {
     ref: input,
     "aria-label": label,
-    defaultValue: value,
+    defaultValue: typed ?? value,
+    onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) =>
+      write(event.currentTarget.value),
     onKeyDown: (event: KeyboardEvent<HTMLInputElement | HTMLTextAreaElement>) => {
       event.stopPropagation();
       if ((event.key === "Enter" && !event.shiftKey) || event.key === "Tab") {
         event.preventDefault();
         done(event.currentTarget.value);
       } else if (event.key === "Escape") {
-        done(null);
+        event.preventDefault();
+        over.current ||= onType === null; // half a number or parent moves nothing
+        onType ? done(event.currentTarget.value) : onKeep(null);
       }
     },
     onBlur: (event: FocusEvent<HTMLInputElement | HTMLTextAreaElement>) =>

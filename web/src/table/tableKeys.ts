@@ -7,7 +7,7 @@ import { COLUMNS } from "./columns";
 /** The keys of the table, as the help lists them. */
 export const TABLE_KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Arrow keys, Page up and down", "Move about the cells"],
-  ["Enter, F2 or typing", "Change the cell; Enter keeps it, Escape leaves it as it was"],
+  ["Enter, F2 or typing", "Change the cell; Enter or Escape closes it, what was typed is saved"],
   ["A number such as 2.3 in the first column", "Move the branch there"],
   ["Shift + ↑ and ↓, Shift or Ctrl + click", "Choose several rows, to change all at once"],
   ["Ctrl + V", "Paste rows of a spreadsheet"],

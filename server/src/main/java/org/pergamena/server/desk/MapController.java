@@ -82,6 +82,7 @@ class MapController {
    *
    * @param id the edit's own identity, so that it is applied once however often it is sent
    * @param base the state of the desk that the page has, or null
+   * @param typed what a text of it was typed from, or null if nothing was typed
    */
   record Sent(
       @NotNull UUID id,
@@ -89,7 +90,12 @@ class MapController {
               types = {"integer", "null"},
               format = "int64")
           Long base,
-      @NotNull @Valid Edit edit) {}
+      @NotNull @Valid Edit edit,
+      @Valid
+          @Schema(
+              types = {"object", "null"},
+              implementation = Typed.class)
+          Typed typed) {}
 
   /** Undoing or redoing, under an identity of its own, from a state of the desk. */
   record Turn(
@@ -147,9 +153,19 @@ class MapController {
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid Sent sent) {
-    Act act = Act.byHand(visitor, sent.id()).called(Edits.called(map, sent.edit()));
+    Typed typed = sent.typed();
+    Act act =
+        Act.byHand(visitor, sent.id())
+            .called(Edits.called(map, sent.edit()))
+            .typing(typed == null ? null : typed.field());
     Edits.Ready ready = Edits.ready(sent.edit());
-    maps.change(act, map, now -> edits.change(visitor, map, now, ready));
+    maps.change(
+        act,
+        map,
+        now ->
+            typed == null
+                ? edits.change(visitor, map, now, ready)
+                : typed.merged(visitor, now, edits.change(visitor, map, now, ready)));
     return desks.since(visitor, map, sent.base());
   }
 

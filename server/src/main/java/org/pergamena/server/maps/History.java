@@ -65,7 +65,7 @@ public class History {
                     + " from revision r left join job j on j.id = r.job_id"
                     + " left join revision o on o.map_id = r.map_id and o.number = r.of_number"
                     + " left join named_version v on v.map_id = r.map_id and v.number = r.number"
-                    + " where r.map_id = :map and r.number < :before"
+                    + " where r.map_id = :map and r.number < :before and r.state <> 'TYPED_ON'"
                     + (versions ? " and (r.moment is not null or v.name is not null)" : "")
                     + " order by r.number desc limit :most",
                 Object[].class)
@@ -154,10 +154,11 @@ public class History {
         entities
             .createQuery(
                 "select format, inverse from RevisionRow where mapId = :map and number > :number"
-                    + " order by number desc",
+                    + " and state <> :typedOn order by number desc",
                 Object[].class)
             .setParameter("map", mapId)
             .setParameter("number", number)
+            .setParameter("typedOn", RevisionRow.State.TYPED_ON)
             .getResultList();
     return new Stored(maps.get(mapId), rows);
   }

@@ -15,6 +15,7 @@ import org.pergamena.core.map.Change;
 import org.pergamena.core.map.MapRuleException;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.TreeChange;
+import org.pergamena.core.writing.TypedOn;
 import org.pergamena.server.maps.RevisionRow.Kind;
 import org.pergamena.server.maps.RevisionRow.Moment;
 import org.pergamena.server.maps.RevisionRow.State;
@@ -129,19 +130,59 @@ public class Log {
         .executeUpdate();
   }
 
-  /** Keeps a revision. */
+  /** Keeps a revision; what goes on from the one before while a person types takes its place. */
   void keep(RevisionRow revision, Change change, TopicMap before, Applied applied) {
     revision.change = ChangeJson.write(change);
     revision.inverse = ChangeJson.write(applied.inverse());
     revision.touched = applied.touched().subjects().toArray(UUID[]::new);
     revision.titles = !before.root().label().equals(applied.map().root().label());
-    String did = Telling.of(change, before, applied.map());
+    String did =
+        typedOn(revision, change)
+            .map(typed -> Telling.of(typed.change(), typed.before(before), applied.map()))
+            .orElseGet(() -> Telling.of(change, before, applied.map()));
     revision.said =
         revision.called == null
             ? did
             : revision.called + ": " + Character.toLowerCase(did.charAt(0)) + did.substring(1);
-    revision.moment = moment(revision, change);
+    revision.moment = revision.moment == null ? moment(revision, change) : revision.moment;
     entities.persist(revision);
+  }
+
+  /** A change that took the place of the one before. */
+  private record Typed(Change change, Change inverse) {
+    /** The map as it was before both. */
+    TopicMap before(TopicMap between) {
+      return between.apply(inverse).map();
+    }
+  }
+
+  /**
+   * Has a revision take the place of the one right before it if both save one time at one field.
+   */
+  private Optional<Typed> typedOn(RevisionRow revision, Change change) {
+    RevisionRow earlier =
+        revision.typing == null
+            ? null
+            : entities.find(
+                RevisionRow.class, new RevisionRow.Key(revision.mapId, revision.number - 1));
+    if (earlier == null
+        || !revision.typing.equals(earlier.typing)
+        || !revision.author.equals(earlier.author)
+        || earlier.state != State.DONE
+        || earlier.kind != Kind.CHANGE) {
+      return Optional.empty();
+    }
+    Optional<Change> both = TypedOn.of(ChangeJson.read(earlier.format, earlier.change), change);
+    both.ifPresent(
+        typed -> {
+          revision.change = ChangeJson.write(typed);
+          revision.inverse = earlier.inverse;
+          revision.format = earlier.format;
+          revision.titles |= earlier.titles;
+          revision.moment = earlier.moment;
+          earlier.state = State.TYPED_ON;
+        });
+    return both.map(typed -> new Typed(typed, ChangeJson.read(revision.format, revision.inverse)));
   }
 
   /** Marks the state after a revision as worth going back to. */

@@ -47,7 +47,9 @@ class RevisionRow {
     /** Undone, and something else was done since. */
     REPLACED,
     /** Somebody else has changed the same since, so that it cannot be undone alone. */
-    OVERTAKEN
+    OVERTAKEN,
+    /** Saved while a person was typing, and contained in the change after it. */
+    TYPED_ON
   }
 
   @Id UUID mapId;
@@ -59,6 +61,9 @@ class RevisionRow {
 
   /** The job that made it, or null if it was made by hand. */
   UUID jobId;
+
+  /** The time at one field that it saves what was typed of, or null. */
+  UUID typing;
 
   @Enumerated(EnumType.STRING)
   Kind kind;
@@ -102,6 +107,7 @@ class RevisionRow {
     this.editId = act.edit();
     this.jobId = act.job();
     this.called = act.called();
+    this.typing = act.typing();
     this.kind = kind;
     this.ofNumber = ofNumber;
     this.state = State.DONE;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { link } from "../api/testDesk";
-import { turned } from "./RelationView";
+import { turned } from "./linkActs";
 
 describe("a link that is turned round", () => {
   it("leads from where it led to", () => {
