@@ -15,8 +15,8 @@ export type Laying = "map" | "branch" | null;
 const Panel = styled(Dialog)`
   display: grid;
   gap: 14px;
-  width: min(620px, calc(100vw - 32px));
-  max-height: min(560px, 76vh);
+  width: min(420px, 100vw);
+  max-height: 100%;
   overflow: auto;
   padding: 16px 18px;
   background: ${({ theme }) => theme.page};
@@ -24,6 +24,22 @@ const Panel = styled(Dialog)`
   border-radius: ${({ theme }) => theme.radius};
   box-shadow: 0 4px 16px rgb(42 37 33 / 0.16);
   outline: none;
+`;
+
+/** Over the reading page, so that one sees the map that one lays out. */
+const Aside = styled(Popover)`
+  && {
+    position: fixed !important;
+    top: 60px !important;
+    right: 8px !important;
+    left: auto !important;
+    bottom: auto !important;
+    max-height: calc(100vh - 76px) !important;
+    display: flex;
+  }
+  @media (max-width: 800px) {
+    && { top: auto !important; bottom: 0 !important; right: 0 !important; max-height: 45vh !important; }
+  }
 `;
 
 const Kinds = styled(RadioGroup)`
@@ -143,7 +159,7 @@ export function LayoutPanel({ facts, map, topic, laying, onLaying }: LayoutPanel
   return (
     <DialogTrigger isOpen={laying !== null} onOpenChange={(open) => onLaying(open ? "map" : null)}>
       <Tipped label="Layout and theme" sign="layout" />
-      <Popover placement="top start">
+      <Aside placement="top start" isNonModal>
         <Panel aria-label="Layout and theme">
           {ofBranch && (
             <Choice
@@ -229,7 +245,7 @@ export function LayoutPanel({ facts, map, topic, laying, onLaying }: LayoutPanel
             onChange={(labels) => change({ labels: (labels || null) as Arrangement["labels"] })}
           />
         </Panel>
-      </Popover>
+      </Aside>
     </DialogTrigger>
   );
 }

@@ -124,7 +124,6 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const page = useMemo(() => pageOf(tree.desk), [tree]);
   const topic = tree.get(selected) ?? tree.root;
 
-  const pages = useMemo(() => ({ viewport, frame }), [viewport]);
   const layOut = useCallback(() => setLaying("branch"), []);
   const dress = useCallback(() => onLooks(true), [onLooks]);
   const commands = useCommands(props, {
@@ -452,7 +451,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
           facts={tree.desk.facts}
           levels={tree.levels}
           map={handle}
-          sight={pages}
+          sight={viewport}
           tool={tool}
           onTool={setTool}
           looking={looking}

@@ -77,6 +77,10 @@ function Small({ scene, viewport }: OverviewProps) {
     }
   }, [scene, scale, wide, high]);
   useLayoutEffect(() => {
+    viewport.covered({ width: wide + 20, height: high + 20 });
+    return () => viewport.covered(null);
+  }, [viewport, wide, high]);
+  useLayoutEffect(() => {
     const place = () => {
       const { x, y, k } = viewport.view();
       const room = viewport.room();

@@ -50,7 +50,7 @@ type ToolbarProps = {
   levels: number;
   map: RefObject<MapCommands | null>;
   /** What moves the map on the screen; without it there is nothing to zoom or lay out. */
-  sight?: { viewport: Viewport; frame: RefObject<HTMLElement | null> };
+  sight?: Viewport;
   tool?: Tool;
   onTool?: (tool: Tool) => void;
   /** What is being laid out, and the topic whose branch that can be. */
@@ -108,10 +108,11 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
       map.current?.tool(key as MapTool);
     }
   };
-  const fullScreen = () => {
-    const page = sight?.frame.current;
-    document.fullscreenElement ? document.exitFullscreen() : page?.requestFullscreen();
-  };
+  // all of the page, with its ground and its tools
+  const fullScreen = () =>
+    document.fullscreenElement
+      ? document.exitFullscreen()
+      : document.documentElement.requestFullscreen();
   return (
     <Bar role="toolbar" aria-label={sight ? "Map page" : "Outline"}>
       <Tipped label="Undo" sign="undo" isDisabled={!canUndo} onPress={() => map.current?.undo()} />
@@ -161,7 +162,7 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
           )}
           <Rule />
           <Tipped label="Zoom out" sign="minus" onPress={() => map.current?.zoom(0.8)} />
-          <Zoom viewport={sight.viewport} />
+          <Zoom viewport={sight} />
           <Tipped label="Zoom in" sign="plus" onPress={() => map.current?.zoom(1.25)} />
           <Tipped label="Fit the map to the window" sign="fit" onPress={() => map.current?.fit()} />
           <Tipped label="Full screen" sign="full" onPress={fullScreen} />

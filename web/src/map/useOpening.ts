@@ -25,7 +25,7 @@ export function useOpening(desk: Desk, actions: DeskActions, viewport: Viewport)
   useLayoutEffect(() => {
     if ((desk.facts.folded || desk.topics.length === 1) && fitted.current !== desk.id) {
       fitted.current = desk.id;
-      viewport.fit(desk.scene);
+      viewport.show(desk.scene);
     }
   }, [desk, viewport]);
 }

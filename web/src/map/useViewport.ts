@@ -78,6 +78,7 @@ export function useViewport(
       }
       return known ?? { width: 0, height: 0 };
     };
+    let cover: { width: number; height: number } | null = null;
     const moves = {
       room: size,
       /** Tells of every change of the view. */
@@ -115,6 +116,7 @@ export function useViewport(
         const scale = next / k;
         to(point.x - (point.x - x) * scale, point.y - (point.y - y) * scale, next);
       },
+      /** Has all of a scene in the window. */
       fit: (scene: Scene) => {
         const { width, height } = size();
         const k = Math.min(1.15, width / scene.width, height / scene.height);
@@ -125,6 +127,29 @@ export function useViewport(
         );
         rest();
         fitted.current = scene;
+      },
+      /** The same as far as labels can be read then, else what is around its root. */
+      show: (scene: Scene) => {
+        const { width, height } = size();
+        const root = scene.topics[0];
+        if (!root || Math.min(width / scene.width, height / scene.height) >= LEGIBLE) {
+          moves.fit(scene);
+          return;
+        }
+        const along = (room: number, all: number, at: number) =>
+          all * LEGIBLE <= room
+            ? (room - all * LEGIBLE) / 2
+            : Math.min(0, Math.max(room - all * LEGIBLE, room / 2 - at * LEGIBLE));
+        to(
+          along(width, scene.width, root.x + root.width / 2),
+          along(height, scene.height, root.y + root.height / 2),
+          LEGIBLE,
+        );
+        rest();
+      },
+      /** A corner at the lower left that something lies over, or nothing. */
+      covered: (corner: { width: number; height: number } | null) => {
+        cover = corner;
       },
       /** Fits the page to the window again if it has not been moved since it was fitted. */
       resized: () => {
@@ -152,8 +177,15 @@ export function useViewport(
         const top = y + box.y * k;
         const dx = Math.max(margin - left, Math.min(0, width - margin - (left + box.width * k)));
         const dy = Math.max(margin - top, Math.min(0, height - margin - (top + box.height * k)));
-        if (dx !== 0 || dy !== 0) {
-          to(x + (left < margin ? margin - left : Math.min(0, dx)), y + dy, k);
+        const across = left < margin ? margin - left : Math.min(0, dx);
+        // out from under what lies over the corner
+        const bottom = top + dy + box.height * k;
+        const under =
+          cover && left + across < cover.width && bottom > height - cover.height
+            ? height - cover.height - bottom
+            : 0;
+        if (across !== 0 || dy + under !== 0) {
+          to(x + across, y + dy + under, k);
         }
       },
       scaled: (length: number) => length * view.current.k,

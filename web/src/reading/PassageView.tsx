@@ -44,6 +44,16 @@ const Words = styled(AriaButton)`
   mark { background: ${({ theme }) => theme.highlight}; color: ${({ theme }) => theme.ink}; padding: 2px 0; }
 `;
 
+const Named = styled(AriaButton)`
+  border: 0;
+  background: none;
+  padding: 0;
+  font: inherit;
+  color: inherit;
+  cursor: pointer;
+  &[data-hovered] { text-decoration: underline; }
+`;
+
 const Adrift = styled.em`
   grid-column: 1 / -1;
   font: italic 400 14px/20px ${({ theme }) => theme.reading};
@@ -107,7 +117,12 @@ export function PassageView(props: PassageViewProps) {
           carry(event, { topic: props.topic, evidence: passage.evidence }, passage.exact)
         }
       >
-        {source?.name}
+        <Named
+          isDisabled={passage.adrift}
+          onPress={() => onOpen({ source: passage.source, start: passage.start, end: passage.end })}
+        >
+          {source?.name}
+        </Named>
         <span>
           {source?.kind && ` \u00b7 ${source.kind}`}
           {passage.speaker && ` \u00b7 ${passage.speaker}`}

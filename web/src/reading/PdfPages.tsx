@@ -7,6 +7,7 @@ import { request } from "../api/client";
 import type { Mark, PageBox } from "../api/types";
 import { pigment } from "../theme/tokens";
 import { Cutting } from "./Cutting";
+import { land } from "./land";
 import type { Spot } from "./spot";
 
 const Pages = styled.div`
@@ -47,6 +48,8 @@ type PdfPagesProps = {
   /** Takes what is cut out of a page; null while nothing is. */
   onCut: ((picture: File) => void) | null;
 };
+
+const NO_BOXES: PageBox[] = [];
 
 async function open(path: string): Promise<PDFDocumentProxy> {
   const pdf = await import("pdfjs-dist");
@@ -93,7 +96,7 @@ export function PdfPages({ path, marks, sought, onSelect, onCut }: PdfPagesProps
           document={document}
           number={number}
           marks={marks}
-          boxes={sought.end > sought.start ? (boxes.data ?? []) : []}
+          boxes={sought.end > sought.start ? (boxes.data ?? NO_BOXES) : NO_BOXES}
           wanted={boxes.isSuccess && number === first}
           onSelect={onSelect}
           onCut={onCut}
@@ -149,12 +152,14 @@ function PdfPage(props: PdfPageProps) {
     drawing.promise.catch(() => {});
     return () => drawing.cancel();
   }, [near, page]);
-  useEffect(() => {
-    if (wanted) {
-      const at = frame.current?.querySelector("[data-sought]") ?? frame.current;
-      at?.scrollIntoView({ block: at === frame.current ? "start" : "center" });
-    }
-  }, [wanted]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: again when its height is known
+  useEffect(
+    () =>
+      wanted
+        ? land(() => frame.current?.querySelector("[data-sought]") ?? frame.current)
+        : undefined,
+    [wanted, boxes, page],
+  );
 
   const size = page?.getViewport({ scale: 1 });
   const place = (box: PageBox) =>

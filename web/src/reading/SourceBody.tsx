@@ -12,6 +12,7 @@ import type { Mark, SourceText, Topic } from "../api/types";
 import { Button, TextButton } from "../ui/Button";
 import { counted } from "../ui/words";
 import { chosenAfter, type Run, select, stepOf } from "./keySelection";
+import { land } from "./land";
 import { SourceBlock } from "./SourceBlock";
 import { selectedSpan } from "./selection";
 import type { Spot } from "./spot";
@@ -61,13 +62,19 @@ export function SourceBody(props: SourceBodyProps) {
   const [byKey, setByKey] = useState(false);
   const [selected, setSelected] = useState<{ start: number; end: number } | null>(null);
 
+  // another source or spot, not each state of the map
+  const words = text.text;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: blocks are those of the words
   useEffect(() => {
-    const at = text.blocks.findIndex((block) => block.end > sought.start);
-    const element =
-      body.current?.querySelector("[data-sought]") ?? body.current?.children[Math.max(0, at)];
-    element?.scrollIntoView({ block: "center" });
     setSelected(null);
-  }, [text, sought]);
+    const at = text.blocks.findIndex((block) => block.end > sought.start);
+    return land(
+      () =>
+        body.current?.querySelector("[data-sought]") ??
+        body.current?.children[Math.max(0, at)] ??
+        null,
+    );
+  }, [words, sought]);
 
   useEffect(() => {
     const changed = () => {

@@ -78,6 +78,7 @@ function OtherEnd(props: LinkSheetProps & { from: string }) {
           offers={(t) => t.id !== from}
           chosen={to}
           onChoose={setTo}
+          onTake={link}
         />
       ) : (
         <p>

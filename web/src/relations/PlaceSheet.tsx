@@ -55,6 +55,7 @@ function Where({ tree, actions, placing, label, onClose, onSelect, say }: WhereP
         offers={(other) => mayTake(tree, placing, other)}
         chosen={to}
         onChoose={setTo}
+        onTake={place}
       />
       <SheetButtons>
         <Button onPress={onClose}>Cancel</Button>

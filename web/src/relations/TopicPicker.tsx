@@ -32,42 +32,63 @@ type TopicPickerProps = {
   offers: (topic: Topic) => boolean;
   chosen: string | null;
   onChoose: (topic: string | null) => void;
+  /** Goes on with the topic that is chosen. */
+  onTake?: () => void;
 };
 
-/** Chooses a topic by a few letters of its label or number; Enter takes the first. */
-export function TopicPicker({ tree, label, offers, chosen, onChoose }: TopicPickerProps) {
+/**
+ * Chooses a topic by a few letters of its label or number: Enter chooses the first, the arrow keys
+ * another, Enter on the one that is chosen goes on with it.
+ */
+export function TopicPicker({ tree, label, offers, chosen, onChoose, onTake }: TopicPickerProps) {
   const [sought, setSought] = useState("");
   const low = sought.trim().toLocaleLowerCase();
   const found = tree.desk.topics.filter(
     (t) => offers(t) && `${t.number} ${t.label}`.toLocaleLowerCase().includes(low),
   );
+  const at = found.findIndex((t) => t.id === chosen);
+  const keyed = (event: Pick<KeyboardEvent, "key" | "preventDefault">) => {
+    const next = found[event.key === "Enter" ? 0 : at + (event.key === "ArrowUp" ? -1 : 1)];
+    if (event.key === "Enter" && at >= 0 && onTake) {
+      event.preventDefault();
+      onTake();
+    } else if (next && (event.key === "Enter" || (onTake && /^Arrow(Up|Down)$/.test(event.key)))) {
+      event.preventDefault();
+      onChoose(next.id);
+    }
+  };
   return (
     <>
-      <Field
-        autoFocus
-        value={sought}
-        onChange={setSought}
-        onKeyDown={(event) => event.key === "Enter" && found[0] && onChoose(found[0].id)}
-      >
+      <Field autoFocus value={sought} onChange={setSought} onKeyDown={keyed}>
         <Label>{label}</Label>
         <Input />
       </Field>
-      <List
-        aria-label="The other topic"
-        selectionMode="single"
-        selectedKeys={chosen ? [chosen] : []}
-        onSelectionChange={(keys) =>
-          onChoose(keys === "all" ? null : String([...keys][0] ?? "") || null)
-        }
-        renderEmptyState={() => <p>No other topic is called that.</p>}
+      <div
+        onKeyDownCapture={(event) => {
+          if (event.key === "Enter" && at >= 0 && onTake) {
+            event.stopPropagation();
+            keyed(event);
+          }
+        }}
       >
-        {found.slice(0, MOST).map((t) => (
-          <Item key={t.id} id={t.id} textValue={t.label}>
-            <b style={{ color: pigment(t.branch) }}>{t.number}</b>
-            {t.label}
-          </Item>
-        ))}
-      </List>
+        <List
+          aria-label="The other topic"
+          selectionMode="single"
+          disallowEmptySelection
+          selectedKeys={chosen ? [chosen] : []}
+          onSelectionChange={(keys) =>
+            onChoose(keys === "all" ? null : String([...keys][0] ?? "") || null)
+          }
+          renderEmptyState={() => <p>No other topic is called that.</p>}
+        >
+          {found.slice(0, MOST).map((t) => (
+            <Item key={t.id} id={t.id} textValue={t.label}>
+              <b style={{ color: pigment(t.branch) }}>{t.number}</b>
+              {t.label}
+            </Item>
+          ))}
+        </List>
+      </div>
       {found.length > MOST && <p>{found.length - MOST} more: type a few letters of it.</p>}
     </>
   );

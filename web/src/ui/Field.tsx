@@ -1,8 +1,7 @@
-import { TextField } from "react-aria-components";
+import { TextField, type TextFieldProps } from "react-aria-components";
 import styled from "styled-components";
 
-/** A field with its name above it. */
-export const Field = styled(TextField)`
+const Named = styled(TextField)`
   display: grid;
   gap: 4px;
   width: 100%;
@@ -17,6 +16,19 @@ export const Field = styled(TextField)`
     border-radius: ${({ theme }) => theme.radius};
   }
 `;
+
+/** A field with its name above it; keys that it does not take go on, so that Escape closes what is around it. */
+export function Field({ onKeyDown, ...props }: TextFieldProps) {
+  return (
+    <Named
+      {...props}
+      onKeyDown={(event) => {
+        onKeyDown?.(event);
+        event.continuePropagation();
+      }}
+    />
+  );
+}
 
 /** What went wrong, in a sentence. */
 export const Trouble = styled.p`

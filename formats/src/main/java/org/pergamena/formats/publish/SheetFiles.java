@@ -36,6 +36,7 @@ final class SheetFiles {
 
   /** Writes tables as a workbook; the stream stays open. */
   static void xlsx(Iterable<Sheets> tables, OutputStream out) throws IOException {
+    OfficeScratch.use();
     try (SXSSFWorkbook book = new SXSSFWorkbook(200)) {
       CellStyle head = book.createCellStyle();
       Font bold = book.createFont();

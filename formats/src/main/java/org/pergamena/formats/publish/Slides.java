@@ -52,6 +52,11 @@ final class Slides {
   private final Publication publication;
   private final Report report;
   private final TopicMap map;
+
+  static {
+    OfficeScratch.use();
+  }
+
   private final XMLSlideShow show = new XMLSlideShow();
   private final Map<UUID, List<Block>> carried = new HashMap<>();
 

@@ -6,6 +6,10 @@ import org.apache.poi.xwpf.usermodel.XWPFDocument;
 
 /** Text documents to begin from. */
 final class WordTemplates {
+  static {
+    OfficeScratch.use();
+  }
+
   private WordTemplates() {}
 
   /**

@@ -42,7 +42,7 @@ class BringController {
         progress -> {
           MapArchive.Contents contents = MapFiles.read(name, bytes, visitor);
           return new BroughtMap(
-              bringing.bring(visitor, contents, Bringing.read(contents.pictures())));
+              bringing.bring(visitor, contents, bringing.read(contents.pictures(), progress)));
         });
   }
 }

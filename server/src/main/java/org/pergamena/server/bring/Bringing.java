@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.pergamena.core.map.Picture;
 import org.pergamena.core.map.TopicMap;
+import org.pergamena.core.progress.Progress;
 import org.pergamena.core.source.PageLayout;
 import org.pergamena.core.source.Source;
 import org.pergamena.formats.image.KeptImage;
@@ -15,12 +16,13 @@ import org.pergamena.formats.json.WholeMap;
 import org.pergamena.formats.read.Facts;
 import org.pergamena.formats.read.ReadSource;
 import org.pergamena.formats.read.SourceKind;
-import org.pergamena.formats.read.UnreadableException;
 import org.pergamena.server.maps.Limits;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.marks.StudyMarks;
 import org.pergamena.server.pictures.Pictures;
+import org.pergamena.server.reading.Confined;
 import org.pergamena.server.references.References;
+import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Shelf;
 import org.pergamena.server.sources.SourceFiles;
 import org.springframework.stereotype.Service;
@@ -36,6 +38,7 @@ class Bringing {
   private final References references;
   private final Pictures pictures;
   private final StudyMarks marks;
+  private final Confined confined;
 
   Bringing(
       Maps maps,
@@ -44,7 +47,8 @@ class Bringing {
       Shelf shelf,
       References references,
       Pictures pictures,
-      StudyMarks marks) {
+      StudyMarks marks,
+      Confined confined) {
     this.maps = maps;
     this.limits = limits;
     this.files = files;
@@ -52,6 +56,7 @@ class Bringing {
     this.references = references;
     this.pictures = pictures;
     this.marks = marks;
+    this.confined = confined;
   }
 
   /**
@@ -89,10 +94,20 @@ class Bringing {
                             gloss.withPictures(
                                 gloss.pictures().stream().map(p -> named(p, images)).toList())),
                 link -> link);
-    maps.fill(
-        map, topics.copied(source -> sources.getOrDefault(source, source), UUID::randomUUID), true);
+    maps.fill(map, topics.copied(source -> known(sources, source), UUID::randomUUID), true);
     marks.bring(map, contents.corrections());
     return map;
+  }
+
+  private static UUID known(Map<UUID, UUID> sources, UUID source) {
+    UUID own = sources.get(source);
+    if (own == null) {
+      throw new IllegalArgumentException(
+          "A passage of this map is of a source that the file does not have ("
+              + source
+              + "). Save the map anew where it came from, with its sources.");
+    }
+    return own;
   }
 
   private UUID source(UUID map, Source source, MapArchive.SourceFile file) {
@@ -127,13 +142,14 @@ class Bringing {
    *
    * @throws IllegalArgumentException with a sentence for the person if one cannot be read
    */
-  static Map<String, KeptImage> read(Map<String, byte[]> brought) {
+  Map<String, KeptImage> read(Map<String, byte[]> brought, Progress progress) {
     Map<String, KeptImage> read = new HashMap<>();
     brought.forEach(
         (image, bytes) -> {
+          progress.at("Reading pictures", (double) read.size() / brought.size());
           try {
-            read.put(image, KeptImage.of(bytes));
-          } catch (UnreadableException e) {
+            read.put(image, confined.image(bytes));
+          } catch (Refused e) {
             throw new IllegalArgumentException(
                 "A picture of this map cannot be read: " + e.getMessage(), e);
           }

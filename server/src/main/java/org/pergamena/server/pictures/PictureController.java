@@ -9,7 +9,7 @@ import org.pergamena.formats.image.Figures;
 import org.pergamena.formats.image.ImageKind;
 import org.pergamena.formats.image.KeptImage;
 import org.pergamena.formats.picture.Theme;
-import org.pergamena.formats.read.UnreadableException;
+import org.pergamena.server.reading.Confined;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.SourceFiles;
 import org.springframework.http.CacheControl;
@@ -36,10 +36,12 @@ class PictureController {
 
   private final Pictures pictures;
   private final SourceFiles files;
+  private final Confined confined;
 
-  PictureController(Pictures pictures, SourceFiles files) {
+  PictureController(Pictures pictures, SourceFiles files, Confined confined) {
     this.pictures = pictures;
     this.files = files;
+    this.confined = confined;
   }
 
   /** Keeps an image for the topics of a map. */
@@ -52,11 +54,7 @@ class PictureController {
           HttpStatus.CONTENT_TOO_LARGE,
           "The picture has more than 10 MB. Save it smaller and add it again.");
     }
-    try {
-      return pictures.keep(map, KeptImage.of(file.getBytes()));
-    } catch (UnreadableException e) {
-      throw unreadable(e);
-    }
+    return pictures.keep(map, confined.image(file.getBytes()));
   }
 
   /** An image for the screen; the same name always has the same bytes. */
@@ -86,23 +84,15 @@ class PictureController {
   /** The figures in the file of a source. */
   @GetMapping("/maps/{map}/sources/{source}/figures")
   List<Figures.Figure> figures(@PathVariable UUID map, @PathVariable UUID source) {
-    try {
-      return Figures.of(files.original(map, source).bytes());
-    } catch (UnreadableException e) {
-      throw unreadable(e);
-    }
+    return confined.figures(files.original(map, source).bytes());
   }
 
   /** A figure in the file of a source, for the screen. */
   @GetMapping("/maps/{map}/sources/{source}/figures/{number}")
   ResponseEntity<byte[]> figure(
       @PathVariable UUID map, @PathVariable UUID source, @PathVariable int number) {
-    try {
-      byte[] bytes = figureOf(map, source, number).shown();
-      return lasting(ImageKind.of(bytes)).body(bytes);
-    } catch (UnreadableException e) {
-      throw unreadable(e);
-    }
+    byte[] bytes = figureOf(map, source, number).shown();
+    return lasting(ImageKind.of(bytes)).body(bytes);
   }
 
   /** Keeps a figure in the file of a source for the topics of a map. */
@@ -110,19 +100,11 @@ class PictureController {
   @ResponseStatus(HttpStatus.CREATED)
   Pictures.Kept keepFigure(
       @PathVariable UUID map, @PathVariable UUID source, @PathVariable int number) {
-    try {
-      return pictures.keep(map, figureOf(map, source, number));
-    } catch (UnreadableException e) {
-      throw unreadable(e);
-    }
+    return pictures.keep(map, figureOf(map, source, number));
   }
 
-  private KeptImage figureOf(UUID map, UUID source, int number) throws UnreadableException {
-    return KeptImage.of(Figures.image(files.original(map, source).bytes(), number));
-  }
-
-  private static Refused unreadable(UnreadableException e) {
-    return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+  private KeptImage figureOf(UUID map, UUID source, int number) {
+    return confined.figure(files.original(map, source).bytes(), number);
   }
 
   /** Drawings that ship, found by words. */

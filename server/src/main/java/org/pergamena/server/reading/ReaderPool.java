@@ -17,15 +17,18 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /**
- * Reads files, each in a process that does nothing else meanwhile. A process that reads well is
- * used again; one that fails, takes too long or is not wanted any more is ended.
+ * Reads files and what else strangers made, each in a process that does nothing else meanwhile. A
+ * process that reads well is used again; one that fails, takes too long or is not wanted any more
+ * is ended.
  */
 @Service
 @EnableConfigurationProperties(ReadingLimits.class)
 public class ReaderPool {
+  private static final int LONGEST_NAME = 900;
+
   private final ReadingLimits limits;
-  private final Deque<ReaderProcess> idle = new ArrayDeque<>();
-  private final Set<ReaderProcess> all = new HashSet<>();
+  private final Deque<ConfinedProcess> idle = new ArrayDeque<>();
+  private final Set<ConfinedProcess> all = new HashSet<>();
   private boolean closed;
 
   ReaderPool(ReadingLimits limits) {
@@ -50,14 +53,29 @@ public class ReaderPool {
    */
   public ReadSource read(String name, SourceKind kind, byte[] bytes, DoubleConsumer progress)
       throws UnreadableException {
-    ReaderProcess process = take();
+    String shown =
+        name.length() <= LONGEST_NAME ? name : name.substring(name.length() - LONGEST_NAME);
+    String argument = (kind == null ? "" : kind.name()) + " " + shown;
+    return done(ConfinedWork.SOURCE, argument, bytes, ReadSource.class, progress, limits);
+  }
+
+  /** Has work done by a process that is used again if all goes well. */
+  <T> T done(
+      ConfinedWork work,
+      String argument,
+      byte[] bytes,
+      Class<T> type,
+      DoubleConsumer progress,
+      ReadingLimits allowed)
+      throws UnreadableException {
+    ConfinedProcess process = take();
     boolean well = false;
     try {
-      ReadSource read = process.read(name, kind, bytes, progress, limits);
+      T done = process.done(work, argument, bytes, type, progress, allowed);
       well = true;
-      return read;
+      return done;
     } catch (UnreadableException e) {
-      well = e.getCause() == null && process.alive() && !e.getMessage().equals(limits.tooSlow());
+      well = e.getCause() == null && process.alive() && !e.getMessage().equals(allowed.tooSlow());
       throw e;
     } finally {
       if (well) {
@@ -68,16 +86,16 @@ public class ReaderPool {
     }
   }
 
-  private synchronized ReaderProcess take() {
+  private synchronized ConfinedProcess take() {
     while (!idle.isEmpty()) {
-      ReaderProcess process = idle.pop();
+      ConfinedProcess process = idle.pop();
       if (process.alive()) {
         return process;
       }
       all.remove(process);
     }
     try {
-      ReaderProcess process = new ReaderProcess(limits.megabytes());
+      ConfinedProcess process = new ConfinedProcess(limits.megabytes());
       all.add(process);
       return process;
     } catch (IOException e) {
@@ -85,7 +103,7 @@ public class ReaderPool {
     }
   }
 
-  private synchronized void giveBack(ReaderProcess process) {
+  private synchronized void giveBack(ConfinedProcess process) {
     if (closed) {
       process.close();
     } else {
@@ -93,7 +111,7 @@ public class ReaderPool {
     }
   }
 
-  private synchronized void end(ReaderProcess process) {
+  private synchronized void end(ConfinedProcess process) {
     process.close();
     all.remove(process);
   }
@@ -101,7 +119,7 @@ public class ReaderPool {
   @PreDestroy
   synchronized void close() {
     closed = true;
-    all.forEach(ReaderProcess::close);
+    all.forEach(ConfinedProcess::close);
     all.clear();
     idle.clear();
   }

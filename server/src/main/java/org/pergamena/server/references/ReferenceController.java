@@ -20,6 +20,7 @@ import org.pergamena.formats.citation.Style;
 import org.pergamena.formats.publish.Works;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.News;
+import org.pergamena.server.reading.Confined;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.ReferenceForm;
 import org.pergamena.server.sources.Sources;
@@ -48,12 +49,15 @@ class ReferenceController {
   private final Sources sources;
   private final References references;
   private final News news;
+  private final Confined confined;
 
-  ReferenceController(Maps maps, Sources sources, References references, News news) {
+  ReferenceController(
+      Maps maps, Sources sources, References references, News news, Confined confined) {
     this.maps = maps;
     this.sources = sources;
     this.references = references;
     this.news = news;
+    this.confined = confined;
   }
 
   /** What somebody did for a work, and what a person calls it. */
@@ -163,7 +167,7 @@ class ReferenceController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void bringStyle(@PathVariable UUID map, @RequestPart("file") MultipartFile file)
       throws IOException {
-    references.bring(map, Style.own(new String(file.getBytes(), StandardCharsets.UTF_8)));
+    references.bring(map, confined.style(file.getBytes()));
     news.tell(map);
   }
 
@@ -171,7 +175,7 @@ class ReferenceController {
   References.BroughtReferences bringList(
       @PathVariable UUID map, @RequestPart("file") MultipartFile file) throws IOException {
     References.BroughtReferences brought =
-        references.bring(map, ReferenceFormat.read(file.getBytes()));
+        references.bring(map, confined.references(file.getBytes()));
     news.tell(map);
     return brought;
   }

@@ -27,8 +27,12 @@ public class Aside {
   private static final int MOST_WAITING = 100;
   private static final int MOST_OF_ONE = 6;
 
+  /** Threads that are replaced at a time at the most; what none is left for is refused. */
+  private static final int MOST_LOST = 16;
+
   private final ThreadPoolExecutor threads;
   private final Duration deadline;
+  private final AtomicInteger lost = new AtomicInteger();
   private final ConcurrentHashMap<UUID, Integer> going = new ConcurrentHashMap<>();
 
   @Autowired
@@ -80,26 +84,75 @@ public class Aside {
       throw later("You are asking for a lot at once. Wait until what you see is there.");
     }
     CompletableFuture<T> result = new CompletableFuture<>();
+    Place place = new Place();
     long end = System.nanoTime() + deadline.toNanos();
     try {
       threads.execute(
           () -> {
+            place.begin();
             try {
               result.complete(work.compute((step, share) -> check(end, result)));
             } catch (Throwable e) { // it is the request's, whatever it is
               result.completeExceptionally(e instanceof CancellationException ? tooLong() : e);
             } finally {
               leave(person);
+              place.end();
             }
           });
     } catch (RejectedExecutionException e) {
       leave(person);
       throw later("Many people are asking for something at once. Try again in a moment.");
     }
+    result.whenComplete((computed, error) -> place.given());
     return result
         .orTimeout(deadline.toMillis(), TimeUnit.MILLISECONDS)
         .exceptionallyCompose(
             e -> CompletableFuture.failedFuture(e instanceof TimeoutException ? tooLong() : e));
+  }
+
+  /**
+   * The place of one work among the threads. Work that is given up and does not notice is
+   * interrupted, goes on with the least priority if it must, and another thread stands in for its
+   * own meanwhile.
+   */
+  private final class Place {
+    private Thread thread;
+    private boolean replaced;
+
+    synchronized void begin() {
+      thread = Thread.currentThread();
+    }
+
+    synchronized void given() {
+      if (thread != null && thread != Thread.currentThread() && lost.get() < MOST_LOST) {
+        replaced = true;
+        lost.incrementAndGet();
+        thread.setPriority(Thread.MIN_PRIORITY);
+        thread.interrupt();
+        resize(1);
+      }
+    }
+
+    synchronized void end() {
+      thread = null;
+      Thread.interrupted(); // what comes next on this thread was not given up
+      if (replaced) {
+        lost.decrementAndGet();
+        Thread.currentThread().setPriority(Thread.NORM_PRIORITY);
+        resize(-1);
+      }
+    }
+  }
+
+  private synchronized void resize(int by) {
+    int size = threads.getCorePoolSize() + by;
+    if (by > 0) {
+      threads.setMaximumPoolSize(size);
+      threads.setCorePoolSize(size);
+    } else {
+      threads.setCorePoolSize(size);
+      threads.setMaximumPoolSize(size);
+    }
   }
 
   private static void check(long end, CompletableFuture<?> result) {

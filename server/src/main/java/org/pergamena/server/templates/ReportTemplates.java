@@ -1,9 +1,8 @@
 package org.pergamena.server.templates;
 
 import jakarta.persistence.EntityManager;
-import java.io.IOException;
 import java.util.UUID;
-import org.pergamena.formats.publish.Template;
+import org.pergamena.server.reading.Confined;
 import org.pergamena.server.site.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -16,10 +15,12 @@ public class ReportTemplates {
   private static final int MOST_BYTES = 2_000_000;
 
   private final EntityManager entities;
+  private final Confined confined;
   private final TransactionTemplate transactions;
 
-  ReportTemplates(EntityManager entities, TransactionTemplate transactions) {
+  ReportTemplates(EntityManager entities, Confined confined, TransactionTemplate transactions) {
     this.entities = entities;
+    this.confined = confined;
     this.transactions = transactions;
   }
 
@@ -33,15 +34,15 @@ public class ReportTemplates {
   /**
    * Keeps a template in place of the one before.
    *
-   * @throws IllegalArgumentException with a sentence for the person if it is none
+   * @throws Refused with a sentence for the person if it is none
    */
-  public void bring(UUID person, byte[] docx) throws IOException {
+  public void bring(UUID person, byte[] docx) {
     if (docx.length > MOST_BYTES) {
       throw new Refused(
           HttpStatus.UNPROCESSABLE_CONTENT,
           "The template has more than 2 MB. Take its pictures out and bring it again.");
     }
-    Template.own(docx).requireSound();
+    confined.requireTemplate(docx);
     transactions.executeWithoutResult(transaction -> keep(person, docx));
   }
 

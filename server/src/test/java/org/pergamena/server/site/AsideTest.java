@@ -75,6 +75,22 @@ class AsideTest {
   }
 
   @Test
+  void what_never_ends_keeps_no_place_from_others() throws Exception {
+    aside = new Aside(1, Duration.ofMillis(200));
+    refused(
+        aside.compute(
+            ONE,
+            progress -> {
+              while (open.getCount() > 0) {
+                Thread.onSpinWait(); // it looks at nothing but the end of this test
+              }
+              return "late";
+            }),
+        "given up");
+    assertThat(aside.compute(OTHER, progress -> "in its place").get()).isEqualTo("in its place");
+  }
+
+  @Test
   void one_person_has_only_a_few_and_leaves_room_for_others() throws Exception {
     aside = new Aside(8, Duration.ofSeconds(50));
     for (int i = 0; i < 6; i++) {

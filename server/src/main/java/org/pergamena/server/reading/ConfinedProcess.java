@@ -5,7 +5,6 @@ import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.File;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.ExecutionException;
@@ -13,17 +12,12 @@ import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.DoubleConsumer;
-import org.pergamena.formats.read.ReadSource;
-import org.pergamena.formats.read.SourceKind;
 import org.pergamena.formats.read.UnreadableException;
-import tools.jackson.databind.json.JsonMapper;
 
-/** One process of {@link ReaderMain} and the talk with it. */
-final class ReaderProcess implements AutoCloseable {
+/** One process of {@link ConfinedMain} and the talk with it. */
+final class ConfinedProcess implements AutoCloseable {
   private static final long LISTEN_MS = 200;
   private static final int LONGEST_NAME = 1000;
-  private static final JsonMapper JSON = JsonMapper.builder().build();
-
   private final Process process;
   private final DataOutputStream to;
   private final DataInputStream from;
@@ -35,7 +29,7 @@ final class ReaderProcess implements AutoCloseable {
    *
    * @param megabytes of memory that a file may take to be read
    */
-  ReaderProcess(int megabytes) throws IOException {
+  ConfinedProcess(int megabytes) throws IOException {
     Confinement confinement = Confinement.here();
     File scratch = Scratch.folder(confinement);
     process =
@@ -53,7 +47,7 @@ final class ReaderProcess implements AutoCloseable {
                     "-Dlogback.configurationFile=quiet-logback.xml",
                     "-cp",
                     System.getProperty("java.class.path"),
-                    ReaderMain.class.getName()),
+                    ConfinedMain.class.getName()),
                 scratch)
             .redirectError(ProcessBuilder.Redirect.to(new File("/dev/null")))
             .start();
@@ -67,18 +61,23 @@ final class ReaderProcess implements AutoCloseable {
   }
 
   /**
-   * Reads a file.
+   * Has work done.
    *
    * @param progress is told the share now and then, also while nothing comes; what it throws ends
    *     the process
-   * @throws UnreadableException with a sentence if there is no text
+   * @throws UnreadableException with a sentence if nothing comes of it
    */
-  ReadSource read(
-      String name, SourceKind kind, byte[] bytes, DoubleConsumer progress, ReadingLimits limits)
+  <T> T done(
+      ConfinedWork work,
+      String argument,
+      byte[] bytes,
+      Class<T> type,
+      DoubleConsumer progress,
+      ReadingLimits limits)
       throws UnreadableException {
     share = 0;
     lastHeard = System.nanoTime();
-    FutureTask<ReadSource> talk = new FutureTask<>(() -> ask(name, kind, bytes));
+    FutureTask<T> talk = new FutureTask<>(() -> ask(work, argument, bytes, type));
     Thread thread = new Thread(talk, "reader-talk");
     thread.setDaemon(true);
     thread.start();
@@ -109,23 +108,20 @@ final class ReaderProcess implements AutoCloseable {
     }
   }
 
-  private ReadSource ask(String name, SourceKind kind, byte[] bytes)
+  private <T> T ask(ConfinedWork work, String argument, byte[] bytes, Class<T> type)
       throws IOException, UnreadableException {
-    byte[] kindName = (kind == null ? "" : kind.name()).getBytes(StandardCharsets.US_ASCII);
-    to.writeByte(kindName.length);
-    to.write(kindName);
-    to.writeUTF(
-        name.length() <= LONGEST_NAME ? name : name.substring(name.length() - LONGEST_NAME));
+    to.writeByte(work.ordinal());
+    to.writeUTF(argument.length() <= LONGEST_NAME ? argument : argument.substring(0, LONGEST_NAME));
     to.writeInt(bytes.length);
     to.write(bytes);
     to.flush();
     while (true) {
       byte said = from.readByte();
       lastHeard = System.nanoTime();
-      if (said == ReaderMain.PROGRESS) {
+      if (said == ConfinedMain.PROGRESS) {
         share = from.readDouble();
-      } else if (said == ReaderMain.READ) {
-        return JSON.readValue(from.readNBytes(from.readInt()), ReadSource.class);
+      } else if (said == ConfinedMain.DONE) {
+        return ConfinedWork.JSON.readValue(from.readNBytes(from.readInt()), type);
       } else {
         throw new UnreadableException(from.readUTF());
       }
