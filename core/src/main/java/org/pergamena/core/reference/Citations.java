@@ -24,7 +24,7 @@ public final class Citations {
           "^(pp?|chaps?|secs?|ll?|paras?|figs?|vols?)\\.\\s*"
               + "([0-9ivxlcdmIVXLCDM]+(?:\\s*[-\u2013]\\s*[0-9ivxlcdmIVXLCDM]+)?"
               + "(?:,\\s*[0-9]+(?:\\s*[-\u2013]\\s*[0-9]+)?)*)(.*)$");
-  private static final Pattern BARE = Pattern.compile("^(\\d+(?:\\s*[-\u2013]\\s*\\d+)?)(.*)$");
+  private static final Pattern BARE = Pattern.compile("^(\\d++(?:\\s*+[-\u2013]\\s*+\\d++)?)(.*)$");
 
   private Citations() {}
 

@@ -22,24 +22,25 @@ final class Drawn {
       Pattern.compile("\\s*([*+]{2,12})_?\\s+(\\S.*)", Pattern.DOTALL);
   private static final Pattern START =
       Pattern.compile(
-          "\\s*(mind ?map|@start\\w{0,20}|(graph|flowchart)(\\s+(TD|TB|LR|RL|BT))?)\\s*;?\\s*",
+          "\\s*+(mind ?map|@start\\w{0,20}|(graph|flowchart)(\\s+(TD|TB|LR|RL|BT))?)\\s*+;?\\s*+",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern FORMAL =
       Pattern.compile(
-          "\\s*(%%.*|::icon.*|:::.*|@end\\w*|style .*|classDef .*|class .*|subgraph.*|end|direction .*)");
+          "\\s*+(%%.*|::icon.*|:::.*|@end\\w*|style .*|classDef .*|class .*|subgraph.*|end|direction .*)");
+  // blanks are taken whole, as each run of them that can be given back multiplies what is tried
   private static final String NODE =
-      "([\\w-]{1,60})?\\s*((?:\\({1,3}|\\[{1,2}|\\{{1,2}|\\){1,2})[^\\[\\](){}]{1,300}(?:\\){1,3}|\\]{1,2}|\\}{1,2}|\\({1,2}))?";
+      "([\\w-]{1,60})?\\s*+((?:\\({1,3}|\\[{1,2}|\\{{1,2}|\\){1,2})[^\\[\\](){}]{1,300}(?:\\){1,3}|\\]{1,2}|\\}{1,2}|\\({1,2}))?";
   private static final Pattern SHAPED = Pattern.compile(NODE + "(?::::\\w+)?\\s*;?");
   private static final Pattern ARROW =
       Pattern.compile(
-          "\\s*"
+          "\\s*+"
               + NODE
-              + "\\s*(?:-->|---|==>|-\\.->|->)\\s*(?:\\|([^|]{0,200})\\|)?\\s*"
+              + "\\s*+(?:-->|---|==>|-\\.->|->)\\s*+(?:\\|([^|]{0,200})\\|)?\\s*+"
               + NODE
-              + "\\s*;?\\s*");
+              + "\\s*+;?\\s*+");
   private static final Pattern SPOKEN =
       Pattern.compile(
-          "\\s*" + NODE + "\\s*--\\s+([^->|]{1,200}?)\\s+-->\\s*" + NODE + "\\s*;?\\s*");
+          "\\s*+" + NODE + "\\s*+--\\s+([^->|]{1,200}?)\\s+-->\\s*+" + NODE + "\\s*+;?\\s*+");
   private static final int LONGEST = 1_000;
 
   private Drawn() {}

@@ -13,7 +13,7 @@ import org.pergamena.core.reply.Sheet.Row;
 
 /** Finds tables among the rows of a reply: of Markdown, parted by tabs, commas or semicolons. */
 final class Tables {
-  private static final Pattern LINE = Pattern.compile("\\s*\\|?\\s*:?-{2,}:?[\\s|:-]*");
+  private static final Pattern LINE = Pattern.compile("\\s*+\\|?\\s*+:?-{2,}+:?[\\s|:-]*+");
   private static final int LEAST_COMMAS = 2;
 
   /** The cells of one row. */
