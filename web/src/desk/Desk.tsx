@@ -94,7 +94,11 @@ export const Desk = memo(function Desk(props: DeskProps) {
     },
     [clear, showTopic],
   );
-  const { pasted, paste, dismiss: dismissPasted } = usePasting(desk.id, actions, say);
+  const openTable = useCallback(
+    (text: string, topic: string) => setOpened({ sheet: "tables", topic, text }),
+    [],
+  );
+  const { pasted, paste, dismiss: dismissPasted } = usePasting(desk.id, actions, say, openTable);
   const openSpot = useCallback(
     (to: Spot) => {
       setLooking(false);

@@ -3,6 +3,7 @@ import { marsh } from "../api/testDesk";
 import { known } from "../desk/Views";
 import { Tree } from "../map/tree";
 import { along, asText, inward, outward, planted, shown } from "./lines";
+import { isTable } from "./usePasting";
 
 const tree = new Tree(marsh());
 const get = (id: string) => tree.get(id) ?? tree.root;
@@ -61,5 +62,14 @@ describe("the views that were chosen last", () => {
     expect(known("both")).toEqual({ first: "map", beside: null });
     expect(known("table outline")).toEqual({ first: "table", beside: "outline" });
     expect(known("table table")).toEqual({ first: "table", beside: null });
+  });
+});
+
+describe("text that is pasted", () => {
+  it("is a table if most lines have a tab between words, not if tabs only indent", () => {
+    expect(isTable("topic\tparent\nGate\tWall\n")).toBe(true);
+    expect(isTable("topic\tparent\n\tWall\nGate\tWall")).toBe(true);
+    expect(isTable("Wall\n\tGate\n\t\tHinge")).toBe(false);
+    expect(isTable("Wall\tGate")).toBe(false);
   });
 });

@@ -8,13 +8,33 @@ import { planted, type Spot } from "./lines";
 /** What came of text that was pasted. */
 export type Pasted = { said: string; repairs: ReadOutline["repairs"] };
 
-/** Makes topics of text that is pasted, and tells what came of it. */
-export function usePasting(mapId: string, actions: DeskActions, say: (words: string) => void) {
+/** Whether a text is rows of a spreadsheet: most of its lines have a tab between words. */
+export function isTable(text: string): boolean {
+  const lines = text.split(/\r?\n/).filter((line) => line.trim() !== "");
+  const rows = lines.filter((line) => /\S[^\t]*\t/.test(line));
+  return lines.length > 1 && rows.length > lines.length / 2;
+}
+
+/**
+ * Makes topics of text that is pasted, and tells what came of it.
+ *
+ * @param onTable takes rows of a spreadsheet, to come under a topic
+ */
+export function usePasting(
+  mapId: string,
+  actions: DeskActions,
+  say: (words: string) => void,
+  onTable: (text: string, under: string) => void,
+) {
   const [pasted, setPasted] = useState<Pasted | null>(null);
   const { edit } = actions;
   const paste = useCallback(
     async (text: string, spot: Spot) => {
       if (!text.trim()) {
+        return;
+      }
+      if (isTable(text)) {
+        onTable(text, spot.parent);
         return;
       }
       setPasted({ said: "Reading the lines…", repairs: [] });
@@ -33,7 +53,7 @@ export function usePasting(mapId: string, actions: DeskActions, say: (words: str
         setPasted({ said: e instanceof Error ? e.message : String(e), repairs: [] });
       }
     },
-    [mapId, edit, say],
+    [mapId, edit, say, onTable],
   );
   return { pasted, paste, dismiss: () => setPasted(null) };
 }

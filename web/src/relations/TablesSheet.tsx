@@ -1,12 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
-import { useDeferredValue, useState } from "react";
+import { useDeferredValue, useRef, useState } from "react";
 import { Label, TextArea } from "react-aria-components";
 import styled from "styled-components";
 import { request } from "../api/client";
 import type { Brought } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
-import { Button } from "../ui/Button";
+import { Button, TextButton } from "../ui/Button";
 import { Field, Trouble } from "../ui/Field";
 import { Sheet, SheetButtons } from "../ui/Sheet";
 import { counted } from "../ui/words";
@@ -76,13 +76,25 @@ function Pasting(props: TablesSheetProps & { under: string }) {
         ...come.relationFaults.map((fault) => ({ ...fault, table: "Relations" })),
       ]
     : [];
+  const fields = useRef<HTMLDivElement>(null);
+  /** Selects a row in its field, so that it can be corrected there. */
+  const showRow = (table: string, row: number) => {
+    const field = fields.current?.querySelectorAll("textarea")[table === "Topics" ? 0 : 1];
+    if (field) {
+      const lines = field.value.split("\n");
+      const start = lines.slice(0, row - 1).join("\n").length + (row > 1 ? 1 : 0);
+      field.focus();
+      field.setSelectionRange(start, start + (lines[row - 1]?.length ?? 0));
+      field.scrollTop = (field.scrollHeight / lines.length) * Math.max(0, row - 3);
+    }
+  };
   return (
     <>
       <p>
         Copy rows from a spreadsheet and paste them. What is on the map already is not doubled; rows
-        that are not sound are left out.
+        with faults are listed below and left out until they are corrected.
       </p>
-      <Both>
+      <Both ref={fields}>
         <div>
           <Field autoFocus value={topics} maxLength={LONGEST} onChange={setTopics}>
             <Label>Topics or terms</Label>
@@ -110,14 +122,18 @@ function Pasting(props: TablesSheetProps & { under: string }) {
         <p role="status">
           {counted(come.topics, "topic")} and {counted(come.links, "relation")} will come
           {come.there > 0 && `; ${counted(come.there, "row")} there already`}
-          {faults.length > 0 && `; ${counted(faults.length, "row")} left out:`}
+          {faults.length > 0 &&
+            `; ${counted(faults.length, "row")} left out (press one to correct it above):`}
         </p>
       )}
       {faults.length > 0 && (
         <Faults aria-label="Rows that are left out">
           {faults.slice(0, 200).map((fault) => (
             <li key={`${fault.table} ${fault.row} ${fault.sentence}`}>
-              {fault.table}, row {fault.row}: {fault.sentence}
+              <TextButton onPress={() => showRow(fault.table, fault.row)}>
+                {fault.table}, row {fault.row}
+              </TextButton>
+              : {fault.sentence}
             </li>
           ))}
         </Faults>
@@ -135,7 +151,7 @@ function Pasting(props: TablesSheetProps & { under: string }) {
             onClose();
           }}
         >
-          Bring them
+          {faults.length > 0 ? `Import, without ${counted(faults.length, "row")}` : "Import"}
         </Button>
       </SheetButtons>
     </>

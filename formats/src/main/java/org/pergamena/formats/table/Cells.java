@@ -31,8 +31,26 @@ public final class Cells {
    * @throws BrokenTableException naming the line that is not right
    */
   public static List<List<String>> of(String text) throws BrokenTableException {
+    return read(text, true);
+  }
+
+  /**
+   * The same with a row without cells for each empty line, so that rows can be told by number.
+   *
+   * @throws BrokenTableException naming the line that is not right
+   */
+  public static List<List<String>> rows(String text) throws BrokenTableException {
+    return read(text, false);
+  }
+
+  private static List<List<String>> read(String text, boolean ignoringEmpty)
+      throws BrokenTableException {
     CSVFormat format =
-        CSVFormat.DEFAULT.builder().setDelimiter(delimiter(text)).setIgnoreEmptyLines(true).get();
+        CSVFormat.DEFAULT
+            .builder()
+            .setDelimiter(delimiter(text))
+            .setIgnoreEmptyLines(ignoringEmpty)
+            .get();
     long line = 1;
     List<List<String>> rows = new ArrayList<>();
     try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {

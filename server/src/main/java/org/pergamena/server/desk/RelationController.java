@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import org.pergamena.core.analysis.Selecting;
 import org.pergamena.core.map.Ink;
 import org.pergamena.core.map.Topic;
@@ -17,6 +18,8 @@ import org.pergamena.core.relate.Standing;
 import org.pergamena.core.table.Bringing;
 import org.pergamena.core.table.Fault;
 import org.pergamena.server.maps.Maps;
+import org.pergamena.server.site.Aside;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -30,9 +33,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/maps/{map}")
 class RelationController {
   private final Maps maps;
+  private final Aside aside;
 
-  RelationController(Maps maps) {
+  RelationController(Maps maps, Aside aside) {
     this.maps = maps;
+    this.aside = aside;
   }
 
   /** How topics stand, and which cross-links say nothing more. */
@@ -85,10 +90,17 @@ class RelationController {
 
   /** What tables would come to if they were brought; the map stays as it is. */
   @PostMapping("/tables/read")
-  BroughtView read(@PathVariable UUID map, @RequestBody @Valid Edit.Bring tables) {
-    Bringing.Plan plan =
-        Tables.read(tables.topics(), tables.relations()).plan(maps.get(map).map(), tables.under());
-    return new BroughtView(
-        plan.topics(), plan.links(), plan.there(), plan.topicFaults(), plan.relationFaults());
+  CompletableFuture<BroughtView> read(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @RequestBody @Valid Edit.Bring tables) {
+    return aside.compute(
+        visitor,
+        progress -> {
+          Tables read = Tables.read(tables.topics(), tables.relations());
+          Bringing.Plan plan = read.plan(maps.get(map).map(), tables.under());
+          return new BroughtView(
+              plan.topics(), plan.links(), plan.there(), plan.topicFaults(), plan.relationFaults());
+        });
   }
 }

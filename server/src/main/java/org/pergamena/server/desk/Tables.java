@@ -17,10 +17,22 @@ record Tables(List<List<String>> topics, List<List<String>> relations) {
    */
   static Tables read(String topics, String relations) {
     try {
-      return new Tables(Cells.of(topics), Cells.of(relations));
+      return new Tables(bounded(Cells.rows(topics)), bounded(Cells.rows(relations)));
     } catch (BrokenTableException e) {
       throw new MapRuleException(e.getMessage() + " Mend it and paste again.");
     }
+  }
+
+  private static List<List<String>> bounded(List<List<String>> rows) {
+    if (rows.size() > TopicMap.MOST_TOPICS) {
+      throw new MapRuleException(
+          "The table has "
+              + rows.size()
+              + " rows; a map holds at most "
+              + TopicMap.MOST_TOPICS
+              + " topics. Paste fewer rows.");
+    }
+    return rows;
   }
 
   /** What bringing them under a topic comes to. */
