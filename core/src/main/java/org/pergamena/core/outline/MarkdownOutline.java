@@ -123,13 +123,17 @@ public final class MarkdownOutline {
   }
 
   /**
-   * A line of a note, which is Markdown itself; what would begin a topic, a heading or a footnote
-   * is taken for words.
+   * A line of a note, which is Markdown itself; what would begin a topic, a heading, a footnote or
+   * HTML is taken for words, and a link leads to the web or to mail alone.
    */
   private static String kept(String line) {
     return line.replaceFirst("^(\\s*)(#+|[-+*](?=\\s))", "$1\\\\$2")
         .replaceFirst("^(\\s*\\d+)([.)])(\\s)", "$1\\\\$2$3")
-        .replace("[^", "\\[^");
+        .replace("[^", "\\[^")
+        .replaceAll("<(?=[a-zA-Z/!?])(?!(?:https?|mailto):)", "\\\\<")
+        .replaceAll(
+            "(\\]\\(\\s?<?|^\\s{0,3}\\[[^\\]]{1,200}\\]:\\s?)(?i:(?!https?:|mailto:)[a-z][a-z0-9+.-]{0,30}:)",
+            "$1#");
   }
 
   /** The cross-links that lead from a topic, each with its phrase and the other end. */

@@ -117,4 +117,16 @@ class MarkdownOutlineTest {
   void a_map_without_evidence_has_no_footnotes() {
     assertThat(MarkdownOutline.write(Maps.root("Alone"), List.of())).isEqualTo("# Alone\n");
   }
+
+  @Test
+  void a_note_brings_no_html_and_no_link_that_runs_something() {
+    String note =
+        "<script>alert(1)</script> [a](javascript:alert(1)) <https://ferrow.example>"
+            + " [b](https://ferrow.example) 3 < 4";
+    TopicMap map = Maps.marsh().apply(new ContentChange.Annotate(Maps.id("wall"), note)).map();
+    assertThat(MarkdownOutline.write(map, List.of()))
+        .contains(
+            "\\<script>alert(1)\\</script> [a](#alert(1)) <https://ferrow.example>"
+                + " [b](https://ferrow.example) 3 < 4");
+  }
 }

@@ -27,7 +27,6 @@ final class MarkdownMap {
   private static final Pattern HEADING = Pattern.compile("(#{1,6}) (.+)");
   private static final Pattern ITEM = Pattern.compile("(\\s*)[-*+] (.+)");
   private static final Pattern FOOTNOTE = Pattern.compile("\\[\\^(\\d+)\\]: (.+)");
-  private static final Pattern MARKS = Pattern.compile("((?:\\[\\^\\d+\\])*)$");
   private static final Pattern MARK = Pattern.compile("\\[\\^(\\d+)\\]");
   private static final Pattern LINK =
       Pattern.compile(
@@ -110,9 +109,8 @@ final class MarkdownMap {
     while (above.size() > depth) {
       above.remove(above.size() - 1);
     }
-    Matcher marks = MARKS.matcher(words);
-    marks.find();
-    String label = unescaped(words.substring(0, marks.start()).strip());
+    int marks = marksIn(words);
+    String label = unescaped(words.substring(0, marks).strip());
     Read parent = above.isEmpty() ? null : above.get(above.size() - 1);
     Read topic = new Read(parent == null ? null : parent.id, Words.label(label), indent);
     if (parent != null) {
@@ -120,7 +118,18 @@ final class MarkdownMap {
     }
     topics.put(topic.id, topic);
     above.add(topic);
-    mark(topic.id, marks.group(1));
+    mark(topic.id, words.substring(marks));
+  }
+
+  /** Where the footnote marks begin that words end with; their end if there are none. */
+  private static int marksIn(String words) {
+    int from = words.length();
+    int open = words.lastIndexOf("[^");
+    while (open >= 0 && MARK.matcher(words).region(open, from).matches()) {
+      from = open;
+      open = words.lastIndexOf("[^", open - 1);
+    }
+    return from;
   }
 
   private void mark(UUID about, String marks) {
@@ -133,9 +142,8 @@ final class MarkdownMap {
   /** A paragraph below a topic: its definition, its tags, a link, or what its note says. */
   private void said(Read topic, String line) {
     String words = line.strip();
-    Matcher marks = MARKS.matcher(words);
-    marks.find();
-    Matcher link = LINK.matcher(words.substring(0, marks.start()));
+    int marks = marksIn(words);
+    Matcher link = LINK.matcher(words.substring(0, marks));
     List<String> tags = tags(words);
     if (words.startsWith(": ") && topic.definition.isEmpty() && blank(topic.note)) {
       topic.definition = unescaped(words.substring(2));
@@ -144,7 +152,7 @@ final class MarkdownMap {
     } else if (link.matches()) {
       UUID id = UUID.randomUUID();
       leading.add(new Leading(id, topic.id, link));
-      mark(id, marks.group(1));
+      mark(id, words.substring(marks));
     } else if (!words.startsWith("*also here:*") && !words.startsWith("- *also here:*")) {
       int indent = topic.indent == HEADED ? 0 : topic.indent + 2;
       boolean indented = indent > 0 && line.startsWith(" ".repeat(indent));

@@ -33,6 +33,8 @@ import tools.jackson.databind.json.JsonMapper;
 public final class MapArchive {
   private static final int MOST_ENTRIES = 5_000;
   private static final long MOST_BYTES = 800_000_000;
+  private static final long MOST_TIMES = 40;
+  private static final long LEAST_ROOM = 10_000_000;
   private static final String MAP = "map.json";
   private static final String CONTENTS = "contents.json";
   private static final String STUDY = "study.json";
@@ -259,7 +261,8 @@ public final class MapArchive {
   private static Map<String, byte[]> unpacked(byte[] bytes) {
     Map<String, byte[]> entries = new HashMap<>();
     List<String> names = new ArrayList<>();
-    long left = MOST_BYTES;
+    // texts are packed to a tenth or so; what unpacks to far more was made to
+    long left = Math.min(MOST_BYTES, LEAST_ROOM + MOST_TIMES * bytes.length);
     try (ZipInputStream zip =
         new ZipInputStream(new ByteArrayInputStream(bytes), StandardCharsets.UTF_8)) {
       for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
@@ -268,7 +271,8 @@ public final class MapArchive {
         left -= content.length;
         if (left < 0 || names.size() > MOST_ENTRIES) {
           throw new IllegalArgumentException(
-              "This archive unpacks to more than a map may have (800 MB, 5,000 files).");
+              "This archive unpacks to more than a map of its size may have (40 times its length and"
+                  + " 10 MB, at most 800 MB and 5,000 files). Save the map anew.");
         }
         entries.put(entry.getName(), content);
       }

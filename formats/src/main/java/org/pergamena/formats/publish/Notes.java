@@ -118,7 +118,7 @@ public final class Notes {
     @Override
     public void visit(Link link) {
       String before = address;
-      address = link.getDestination();
+      address = SafeAddress.of(link.getDestination()).orElse(before);
       visitChildren(link);
       address = before;
     }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.pergamena.core.publish.Block;
 import org.pergamena.core.publish.Block.Items;
 import org.pergamena.core.publish.Block.Kind;
@@ -50,5 +52,33 @@ class NotesTest {
     assertThat(Notes.read("```\ncode\n```")).containsExactly(Paragraph.of(Kind.NOTE, "code"));
     assertThat(((Paragraph) Notes.read("one  \ntwo").get(0)).words()).isEqualTo("one\ntwo");
     assertThat(Notes.read("  \n")).isEmpty();
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "javascript:alert(1)",
+        "JavaScript:alert(1)",
+        "data:text/html,x",
+        "file:///etc/passwd",
+        "\\\\\\\\evil\\share",
+        "//evil/share",
+        "vbscript:x",
+        "https:",
+        "#o1"
+      })
+  void an_address_that_leads_elsewhere_than_to_the_web_or_mail_is_words_alone(String address) {
+    Block.Paragraph read = (Block.Paragraph) Notes.read("[the words](<" + address + ">)").get(0);
+    assertThat(read.runs()).extracting(Block.Run::address).containsOnlyNulls();
+    assertThat(read.runs()).extracting(Block.Run::words).containsExactly("the words");
+  }
+
+  @Test
+  void addresses_of_the_web_and_of_mail_are_links() {
+    for (String address :
+        List.of("https://ferrow.example/a%20b", "mailto:wardens@ferrow.example")) {
+      Block.Paragraph read = (Block.Paragraph) Notes.read("[x](" + address + ")").get(0);
+      assertThat(read.runs().get(0).address()).isEqualTo(address);
+    }
   }
 }

@@ -31,13 +31,13 @@ class Asks {
   private static final Logger LOG = LoggerFactory.getLogger(Asks.class);
   private static final int AT_ONCE = 24;
   private static final int MOST_OF_ONE = 2;
+  private static final int MOST_OF_HOST = 12;
   private static final int MOST_KEPT = 1_000;
   private static final int LONGEST = 900_000;
 
   /** What is still shown of an answer once it is kept as a reply. */
   private static final int SHOWN = 20_000;
 
-  private static final Duration LONGEST_TIME = Duration.ofMinutes(15);
   private static final Duration KEPT = Duration.ofMinutes(30);
 
   /** How far a question has come. */
@@ -68,8 +68,8 @@ class Asks {
     private final UUID id = UUID.randomUUID();
     private final UUID person;
     private final UUID map;
+    private final String host;
     private final ChatClient client;
-    private final long begun = System.nanoTime();
     private final StringBuilder text = new StringBuilder();
     private State state = State.GOING;
     private String sentence = "";
@@ -77,9 +77,10 @@ class Asks {
     private int answerTokens;
     private UUID reply;
 
-    Ask(UUID person, UUID map, ChatClient client) {
+    Ask(UUID person, UUID map, String host, ChatClient client) {
       this.person = person;
       this.map = map;
+      this.host = host;
       this.client = client;
     }
 
@@ -88,9 +89,6 @@ class Asks {
       text.append(words, 0, Math.min(words.length(), LONGEST - text.length()));
       if (text.length() >= LONGEST) {
         sentence = "The answer is longer than replies are; its beginning is kept.";
-        client.cancel();
-      } else if (System.nanoTime() - begun > LONGEST_TIME.toNanos()) {
-        sentence = "The answer takes longer than a quarter of an hour; its beginning is kept.";
         client.cancel();
       }
     }
@@ -171,7 +169,13 @@ class Asks {
     if (going >= MOST_OF_ONE) {
       throw later("You have asked twice already. Wait for an answer, or break one off.");
     }
-    Ask ask = new Ask(person, map, new ChatClient(assistant, patience));
+    String host = assistant.address().getHost();
+    long there =
+        asks.asMap().values().stream().filter(a -> a.host.equals(host) && a.going()).count();
+    if (there >= MOST_OF_HOST) {
+      throw later(host + " is being asked by many people just now. Try again in a moment.");
+    }
+    Ask ask = new Ask(person, map, host, new ChatClient(assistant, patience));
     String name = assistant.name().isBlank() ? assistant.model() : assistant.name();
     asks.put(ask.id, ask);
     try {

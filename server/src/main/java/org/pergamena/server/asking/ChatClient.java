@@ -8,13 +8,14 @@ import java.io.InterruptedIOException;
 import java.net.UnknownHostException;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import java.util.concurrent.TimeUnit;
 import org.apache.hc.client5.http.classic.methods.HttpPost;
-import org.apache.hc.client5.http.impl.classic.CloseableHttpClient;
 import org.apache.hc.core5.http.ClassicHttpResponse;
 import org.apache.hc.core5.http.ContentType;
 import org.apache.hc.core5.http.HttpEntity;
 import org.apache.hc.core5.http.io.entity.StringEntity;
 import org.pergamena.server.asking.Assistants.Assistant;
+import org.pergamena.server.fetch.Exchange;
 import org.pergamena.server.fetch.GuardedClient;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -32,6 +33,8 @@ final class ChatClient {
   private static final Logger LOG = LoggerFactory.getLogger(ChatClient.class);
   private static final JsonMapper JSON = JsonMapper.builder().build();
   private static final int LONGEST_LINE = 1_000_000;
+  private static final long MOST_BYTES = 16_000_000;
+  private static final int LONGEST_SECONDS = 15 * 60;
   private static final int LONGEST_SAID = 300;
   private static final String DATA = "data:";
 
@@ -55,8 +58,10 @@ final class ChatClient {
 
   private final Assistant assistant;
   private final int patience;
-  private HttpPost post;
-  private boolean cancelled;
+  private volatile boolean cancelled;
+
+  /** When the last part of an answer came; lines that say nothing do not count. */
+  private volatile long heard;
 
   /**
    * A client for one question.
@@ -69,16 +74,16 @@ final class ChatClient {
   }
 
   /** Breaks off, whatever it waits for; from any thread. */
-  synchronized void cancel() {
+  void cancel() {
     cancelled = true;
-    if (post != null) {
-      post.abort();
-    }
   }
 
-  private synchronized boolean begin(HttpPost request) {
-    post = request;
-    return !cancelled;
+  private boolean over() {
+    return cancelled || silent();
+  }
+
+  private boolean silent() {
+    return System.nanoTime() - heard > TimeUnit.SECONDS.toNanos(patience);
   }
 
   /**
@@ -94,17 +99,17 @@ final class ChatClient {
       request.setHeader("Authorization", "Bearer " + assistant.key());
     }
     request.setEntity(new StringEntity(question(text), ContentType.APPLICATION_JSON));
-    if (!begin(request)) {
-      return;
-    }
     String host = assistant.address().getHost();
-    try (CloseableHttpClient client = GuardedClient.of(assistant.trusted(), patience, patience)) {
-      client.execute(
-          request,
-          response -> {
-            answer(response, told);
-            return null;
-          });
+    heard = System.nanoTime();
+    Exchange.Bounds bounds =
+        new Exchange.Bounds(assistant.trusted(), patience, patience, LONGEST_SECONDS, MOST_BYTES);
+    try {
+      new Exchange(request, bounds, this::over)
+          .run(
+              (response, body) -> {
+                answer(response, body, told);
+                return null;
+              });
     } catch (RefusedAnswer e) {
       throw new UnansweredException(e.getMessage(), e);
     } catch (UnknownHostException e) {
@@ -115,7 +120,16 @@ final class ChatClient {
                   + " can allow it: PERGAMENA_ASSISTANT_HOSTS."
               : "There is no host " + host + ", or no network. Check the address.",
           e);
-    } catch (InterruptedIOException e) {
+    } catch (Exchange.TooLongException e) {
+      throw new UnansweredException("The answer is longer than an answer can be.", e);
+    } catch (Exchange.OverException | InterruptedIOException e) {
+      if (cancelled) {
+        return;
+      }
+      if (!silent() && e instanceof Exchange.OverException) {
+        throw new UnansweredException(
+            "The answer takes longer than a quarter of an hour; its beginning is kept.", e);
+      }
       throw new UnansweredException(
           host + " has sent nothing for " + patience + " seconds. Try again later.", e);
     } catch (IOException e) {
@@ -133,27 +147,25 @@ final class ChatClient {
     return JSON.writeValueAsString(question);
   }
 
-  private void answer(ClassicHttpResponse response, Told told) throws IOException {
+  private void answer(ClassicHttpResponse response, InputStream in, Told told) throws IOException {
     HttpEntity entity = response.getEntity();
     String type = entity == null || entity.getContentType() == null ? "" : entity.getContentType();
     if (response.getCode() != 200) {
-      throw new RefusedAnswer(refusal(response.getCode(), entity));
+      throw new RefusedAnswer(refusal(response.getCode(), in));
     }
     if (entity == null) {
       throw new RefusedAnswer("The assistant answered nothing at all. Try again.");
     }
-    try (InputStream in = entity.getContent()) {
-      if (type.toLowerCase(Locale.ROOT).startsWith("text/event-stream")) {
-        events(in, told);
-      } else {
-        whole(in, told);
-      }
+    if (type.toLowerCase(Locale.ROOT).startsWith("text/event-stream")) {
+      events(in, told);
+    } else {
+      whole(in, told);
     }
   }
 
-  private String refusal(int status, HttpEntity entity) {
+  private static String refusal(int status, InputStream in) {
     String said = "";
-    try (InputStream in = entity == null ? InputStream.nullInputStream() : entity.getContent()) {
+    try {
       said = JSON.readTree(in.readNBytes(LONGEST_LINE)).at("/error/message").asString("");
     } catch (IOException | JacksonException e) {
       LOG.debug("a refusal without words", e);
@@ -179,13 +191,14 @@ final class ChatClient {
     boolean ended = false;
     boolean unread = false;
     String reason = "";
-    for (String line = lines.readLine(); line != null && !ended; line = lines.readLine()) {
+    for (String line = line(lines); line != null && !ended; line = line(lines)) {
       if (line.startsWith(DATA)) {
         String data = line.substring(DATA.length()).strip();
         ended = data.equals("[DONE]");
         JsonNode part = ended ? null : read(data);
         unread |= !ended && part == null;
         if (part != null) {
+          heard = System.nanoTime();
           reason = part.at("/choices/0/finish_reason").asString(reason);
           told(part, "/choices/0/delta/content", told);
         }
@@ -199,6 +212,22 @@ final class ChatClient {
       throw new RefusedAnswer("The answer broke off before its end.");
     }
     cut(reason);
+  }
+
+  /** The next line, or null at the end; one that does not end is refused. */
+  private static String line(BufferedReader lines) throws IOException {
+    StringBuilder line = new StringBuilder();
+    int next = lines.read();
+    if (next < 0) {
+      return null;
+    }
+    for (; next >= 0 && next != '\n'; next = lines.read()) {
+      if (line.length() == LONGEST_LINE) {
+        throw new RefusedAnswer("A part of the answer is longer than a part can be.");
+      }
+      line.append((char) next);
+    }
+    return line.toString().stripTrailing();
   }
 
   private void whole(InputStream in, Told told) throws IOException {

@@ -1,15 +1,13 @@
 package org.pergamena.server.catalogue;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.Optional;
+import org.apache.hc.client5.http.classic.methods.HttpGet;
 import org.pergamena.formats.catalogue.CatalogueQuery;
 import org.pergamena.formats.catalogue.SruAnswer;
+import org.pergamena.server.fetch.Exchange;
 import org.pergamena.server.site.Refused;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
@@ -24,7 +22,6 @@ class Catalogue {
   private final String address;
   private final String name;
   private final Duration patience;
-  private final HttpClient http;
 
   Catalogue(
       @Value("${pergamena.catalogue.address}") String set,
@@ -36,7 +33,6 @@ class Catalogue {
             ? shipped.map(CatalogueAddress::name).orElse("")
             : URI.create(set.strip()).getHost();
     this.patience = patience;
-    this.http = HttpClient.newBuilder().connectTimeout(patience).build();
   }
 
   /** What the catalogue is called. */
@@ -73,24 +69,24 @@ class Catalogue {
 
   private SruAnswer ask(CatalogueQuery query, int from, String schema)
       throws SruAnswer.UnclearException {
-    HttpRequest request =
-        HttpRequest.newBuilder(URI.create(query.address(address, schema, from, PAGE)))
-            .timeout(patience)
-            .header("Accept", "application/sru+xml, application/xml, text/xml")
-            .build();
+    HttpGet request = new HttpGet(query.address(address, schema, from, PAGE));
+    request.setHeader("Accept", "application/sru+xml, application/xml, text/xml");
+    int seconds = (int) Math.max(1, patience.toSeconds());
+    Exchange.Bounds bounds = new Exchange.Bounds(true, seconds, seconds, seconds, MOST_BYTES);
+    byte[] bytes;
     try {
-      HttpResponse<InputStream> response =
-          http.send(request, HttpResponse.BodyHandlers.ofInputStream());
-      try (InputStream body = response.body()) {
-        if (response.statusCode() != 200) {
-          throw trouble("The catalogue answered with " + response.statusCode() + ".", null);
-        }
-        byte[] bytes = body.readNBytes(MOST_BYTES + 1);
-        if (bytes.length > MOST_BYTES) {
-          throw trouble("The catalogue's answer is longer than 4 MB.", null);
-        }
-        return SruAnswer.read(bytes);
-      }
+      bytes =
+          new Exchange(request, bounds, () -> false)
+              .run(
+                  (response, body) -> {
+                    if (response.getCode() != 200) {
+                      throw trouble(
+                          "The catalogue answered with " + response.getCode() + ".", null);
+                    }
+                    return body.readAllBytes();
+                  });
+    } catch (Exchange.TooLongException e) {
+      throw trouble("The catalogue's answer is longer than 4 MB.", e);
     } catch (IOException e) {
       throw trouble(
           "The catalogue "
@@ -99,10 +95,8 @@ class Catalogue {
               + patience.toSeconds()
               + " seconds.",
           e);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw trouble("The question to the catalogue was broken off.", e);
     }
+    return SruAnswer.read(bytes);
   }
 
   private static Refused trouble(String sentence, Exception cause) {

@@ -22,27 +22,19 @@ public final class GuardedClient {
   private GuardedClient() {}
 
   /**
-   * A client for one exchange, which follows no redirect and keeps no cookie.
+   * A client for one exchange, which follows no redirect, keeps no cookie and unpacks nothing.
    *
    * @param trusted whether the host may be a private one
-   * @param seconds after which nothing is waited for any more
-   */
-  public static CloseableHttpClient of(boolean trusted, int seconds) {
-    return of(trusted, Math.min(seconds, CONNECT_SECONDS), Math.min(seconds, 2 * CONNECT_SECONDS));
-  }
-
-  /**
-   * The same.
-   *
    * @param between seconds that may pass between two parts of an answer
    * @param first seconds that may pass before it begins
    */
-  public static CloseableHttpClient of(boolean trusted, int between, int first) {
+  static CloseableHttpClient of(boolean trusted, int between, int first) {
     return HttpClients.custom()
         .disableRedirectHandling()
         .disableCookieManagement()
         .disableAuthCaching()
         .disableAutomaticRetries()
+        .disableContentCompression()
         .setConnectionManager(
             PoolingHttpClientConnectionManagerBuilder.create()
                 .setDnsResolver(trusted ? ANY : PUBLIC)

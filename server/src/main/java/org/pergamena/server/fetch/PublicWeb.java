@@ -1,6 +1,5 @@
 package org.pergamena.server.fetch;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InterruptedIOException;
@@ -9,14 +8,10 @@ import java.net.URISyntaxException;
 import java.net.UnknownHostException;
 import java.util.Locale;
 import java.util.Set;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
-import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import org.apache.hc.client5.http.classic.methods.HttpGet;
-import org.apache.hc.client5.http.impl.classic.CloseableHttpClient;
 import org.apache.hc.core5.http.ClassicHttpResponse;
 import org.apache.hc.core5.http.Header;
 import org.springframework.beans.factory.ObjectProvider;
@@ -32,18 +27,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class PublicWeb {
   private static final int MOST_REDIRECTS = 5;
-  private static final int CHUNK = 16_384;
   private static final Set<Integer> PORTS = Set.of(-1, 80, 443);
-  private static final long LOOK_MS = 250;
-
-  /** Looks after fetches whose hosts send so slowly that no read ends. */
-  private static final ScheduledExecutorService WATCH =
-      Executors.newSingleThreadScheduledExecutor(
-          work -> {
-            Thread thread = new Thread(work, "fetch-watch");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private static final int PATIENCE_SECONDS = 8;
 
   /** Hosts with ports that are fetched from although they are not public. */
   private final Set<String> allowed;
@@ -128,18 +113,23 @@ public class PublicWeb {
     HttpGet get = new HttpGet(at);
     get.setHeader("Accept", "text/html,application/xhtml+xml,text/vtt,*/*;q=0.5");
     get.setHeader("User-Agent", "Pergamena/0.1");
-    Future<?> watch =
-        WATCH.scheduleWithFixedDelay(
-            () -> {
-              if (over(end, cancelled)) {
-                get.abort(); // closes the connection, whatever it waits for
-              }
-            },
-            LOOK_MS,
-            LOOK_MS,
-            TimeUnit.MILLISECONDS);
-    try (CloseableHttpClient client = GuardedClient.of(isAllowed(at), seconds)) {
-      return client.execute(get, response -> answer(at, response, get, end, cancelled));
+    int left = (int) Math.max(1, TimeUnit.NANOSECONDS.toSeconds(end - System.nanoTime()));
+    Exchange.Bounds bounds =
+        new Exchange.Bounds(
+            isAllowed(at),
+            Math.min(seconds, PATIENCE_SECONDS),
+            Math.min(seconds, 2 * PATIENCE_SECONDS),
+            left,
+            megabytes * 1024L * 1024);
+    try {
+      return new Exchange(get, bounds, cancelled)
+          .run((response, body) -> answer(at, response, body));
+    } catch (Exchange.TooLongException e) {
+      throw new FetchException(
+          "The answer is larger than "
+              + megabytes
+              + " MB. Download it in a browser and add the part that you need.",
+          e);
     } catch (RefusedAnswer e) {
       throw new FetchException(e.getMessage(), e);
     } catch (PublicAddresses.NotPublicException e) {
@@ -153,22 +143,15 @@ public class PublicWeb {
           "There is no host " + at.getHost() + ", or no network. Check the address.", e);
     } catch (IOException e) {
       String sentence =
-          e instanceof InterruptedIOException || over(end, cancelled)
+          e instanceof InterruptedIOException || e instanceof Exchange.OverException
               ? " does not answer within " + seconds + " seconds. Try again later."
               : " could not be reached. Check the address, or try again later.";
       throw new FetchException(at.getHost() + sentence, e);
-    } finally {
-      watch.cancel(false);
     }
   }
 
-  private static boolean over(long end, BooleanSupplier cancelled) {
-    return System.nanoTime() > end || cancelled.getAsBoolean();
-  }
-
   /** What came, or where it leads on to. */
-  private Object answer(
-      URI at, ClassicHttpResponse response, HttpGet get, long end, BooleanSupplier cancelled)
+  private static Object answer(URI at, ClassicHttpResponse response, InputStream body)
       throws IOException {
     int status = response.getCode();
     Header location = response.getFirstHeader("Location");
@@ -187,40 +170,11 @@ public class PublicWeb {
               + (status == 404 ? ": there is no such page. " : ". ")
               + "Check the address in a browser.");
     }
-    byte[] bytes = body(response, get, end, cancelled);
+    byte[] bytes = body.readAllBytes();
     Header type = response.getFirstHeader("Content-Type");
     String media =
         type == null ? "" : type.getValue().split(";")[0].strip().toLowerCase(Locale.ROOT);
     return new Fetched(at, media, bytes);
-  }
-
-  /** Unpacked bytes are counted, so that a small answer cannot become a huge one. */
-  private byte[] body(
-      ClassicHttpResponse response, HttpGet get, long end, BooleanSupplier cancelled)
-      throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    if (response.getEntity() == null) {
-      return bytes.toByteArray();
-    }
-    try (InputStream in = response.getEntity().getContent()) {
-      byte[] chunk = new byte[CHUNK];
-      for (int read = in.read(chunk); read >= 0; read = in.read(chunk)) {
-        bytes.write(chunk, 0, read);
-        if (bytes.size() > megabytes * 1024 * 1024) {
-          get.abort();
-          throw new RefusedAnswer(
-              "The answer is larger than "
-                  + megabytes
-                  + " MB. Download it in a browser and add the part that you need.");
-        }
-        if (over(end, cancelled)) {
-          get.abort();
-          throw new RefusedAnswer(
-              "The answer does not end within " + seconds + " seconds. Try again later.");
-        }
-      }
-    }
-    return bytes.toByteArray();
   }
 
   private static final class RefusedAnswer extends IOException {

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -14,6 +15,7 @@ import org.pergamena.server.sessions.Sessions;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.site.SecurityLog;
 import org.pergamena.server.site.SecurityLog.Event;
+import org.pergamena.server.visitors.Measures;
 import org.pergamena.server.visitors.Visitors;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
@@ -28,6 +30,11 @@ import org.springframework.web.bind.annotation.RestController;
 /** The browsers in which a person is known: seen, let in, put out. */
 @RestController
 class BrowserController {
+  private static final int MOST_WRONG = 10;
+
+  /** Codes that were wrong, by the address that they came from. */
+  private final Measures<String> wrongCodes = new Measures<>(MOST_WRONG, Duration.ofMinutes(10));
+
   private final Sessions sessions;
   private final Entrance entrance;
   private final Visitors visitors;
@@ -111,11 +118,19 @@ class BrowserController {
               + " first and delete them here (your maps, All of mine), then open the address"
               + " again.");
     }
+    String from = request.getRemoteAddr();
+    if (wrongCodes.empty(from)) {
+      log.note(Event.INVITATION_REFUSED, before, from);
+      throw new Refused(
+          HttpStatus.TOO_MANY_REQUESTS,
+          "Ten wrong codes have come from here. Wait ten minutes, then ask for a new one.");
+    }
     UUID person;
     try {
       person = sessions.invitedBy(entering.code());
     } catch (Refused e) {
-      log.note(Event.INVITATION_REFUSED, before, request.getRemoteAddr());
+      wrongCodes.take(from);
+      log.note(Event.INVITATION_REFUSED, before, from);
       throw e;
     }
     if (before != null) {

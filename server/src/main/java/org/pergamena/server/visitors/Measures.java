@@ -12,7 +12,7 @@ import java.util.concurrent.TimeUnit;
  *
  * @param <K> what tells them apart
  */
-class Measures<K> {
+public class Measures<K> {
   private static final int MOST_KNOWN = 100_000;
 
   private final LoadingCache<K, Bucket> each;
@@ -22,7 +22,7 @@ class Measures<K> {
    *
    * @param times in a period
    */
-  Measures(int times, Duration period) {
+  public Measures(int times, Duration period) {
     each =
         Caffeine.newBuilder()
             .maximumSize(MOST_KNOWN)
@@ -35,10 +35,15 @@ class Measures<K> {
   }
 
   /** Takes one time from somebody's measure; the seconds to wait, 0 if there was one left. */
-  long take(K who) {
+  public long take(K who) {
     ConsumptionProbe asked = each.get(who).tryConsumeAndReturnRemaining(1);
     return asked.isConsumed()
         ? 0
         : 1 + TimeUnit.NANOSECONDS.toSeconds(asked.getNanosToWaitForRefill());
+  }
+
+  /** Whether somebody's measure has nothing left. */
+  public boolean empty(K who) {
+    return each.get(who).getAvailableTokens() == 0;
   }
 }

@@ -54,6 +54,7 @@ class SecurityConfiguration {
         .addFilterBefore(
             new VisitorFilter(sessions, signed, arrivals, log, newcomers),
             AuthorizationFilter.class)
+        .addFilterBefore(new SameOrigin(log), VisitorFilter.class)
         .addFilterAfter(new Throttle(requests, strangers, memory, log), VisitorFilter.class)
         .authorizeHttpRequests(
             asked ->

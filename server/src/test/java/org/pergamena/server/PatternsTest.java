@@ -1,4 +1,4 @@
-package org.pergamena.core;
+package org.pergamena.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** Every pattern of core, on texts that make patterns go back and forth. */
+/** Every pattern of the house, on texts that make patterns go back and forth. */
 class PatternsTest {
   private static final int LENGTH = 1_200;
 
@@ -69,7 +69,7 @@ class PatternsTest {
     for (JavaClass type :
         new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
-            .importPackages("org.pergamena.core")) {
+            .importPackages("org.pergamena")) {
       for (Field field : Class.forName(type.getName()).getDeclaredFields()) {
         if (field.getType() == Pattern.class && Modifier.isStatic(field.getModifiers())) {
           field.setAccessible(true);
