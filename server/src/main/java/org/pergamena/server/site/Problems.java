@@ -92,12 +92,18 @@ class Problems extends ResponseEntityExceptionHandler {
         HttpStatus.BAD_REQUEST, "The file did not come whole. Choose it once more.");
   }
 
-  /** Data exceptions (class 22) of SQL: a string or number that the database does not take. */
-  private static boolean untaken(Throwable error) {
+  /** Data exceptions of SQL: a string or number that the database does not take. */
+  private static final String UNTAKEN = "22";
+
+  /** Violations of what holds in the database: an identity that is taken, or not of this map. */
+  private static final String VIOLATED = "23";
+
+  /** Whether an error is one of a class of SQL. */
+  private static boolean is(Throwable error, String sqlClass) {
     for (Throwable at = error; at != null; at = at.getCause()) {
       if (at instanceof SQLException sql
           && sql.getSQLState() != null
-          && sql.getSQLState().startsWith("22")) {
+          && sql.getSQLState().startsWith(sqlClass)) {
         return true;
       }
     }
@@ -106,7 +112,14 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unexpected(Exception e) {
-    if (untaken(e)) {
+    if (is(e, VIOLATED)) {
+      LOG.warn("a request broke what holds: {}", e.getClass().getSimpleName());
+      return answer(
+          HttpStatus.CONFLICT,
+          "Something in this is there already under the same identity, or belongs to another map."
+              + " Nothing was changed. Reload the page and try again.");
+    }
+    if (is(e, UNTAKEN)) {
       LOG.warn("a request held what cannot be kept: {}", e.getClass().getSimpleName());
       return answer(
           HttpStatus.BAD_REQUEST,
