@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useState } from "react";
 import styled from "styled-components";
-import { Problem, request, upload } from "./api/client";
+import { Problem, request, requestOrRecall, upload } from "./api/client";
 import type { Desk as DeskState, MapSummary } from "./api/types";
 import { useDesk, useDeskActions } from "./api/useDesk";
 import { useSession } from "./api/useSession";
@@ -67,7 +67,7 @@ function Maps({ tab, session }: MapsProps) {
   const [said, setSaid] = useState<string | null>(null);
   const maps = useQuery({
     queryKey: ["maps"],
-    queryFn: () => request<MapSummary[]>("GET", "/api/maps"),
+    queryFn: () => requestOrRecall<MapSummary[]>("/api/maps", "maps"),
     enabled: session.isSuccess,
   });
   const first = maps.data?.[0]?.id;

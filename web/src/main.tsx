@@ -3,6 +3,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { ThemeProvider } from "styled-components";
 import { App } from "./App";
+import { keepPage } from "./api/offline";
 import { claimTab } from "./api/tab";
 import { followAppearance } from "./theme/appearances";
 import { GlobalStyle } from "./theme/GlobalStyle";
@@ -14,6 +15,7 @@ const client = new QueryClient({
 });
 
 saveOnLeaving();
+keepPage();
 followAppearance();
 const root = document.getElementById("root");
 const tab = await claimTab();

@@ -1,3 +1,5 @@
+import { recall, remember } from "./offline";
+
 /** What the server said when it could not do something: a sentence for the person. */
 export class Problem extends Error {
   constructor(
@@ -91,4 +93,19 @@ export function upload<T>(path: string, file: File, sent: (share: number) => voi
     form.append("file", file);
     call.send(form);
   });
+}
+
+/** Asks the API, or tells what it answered last while it is not reached. */
+export async function requestOrRecall<T>(path: string, key: string): Promise<T> {
+  try {
+    const now = await request<T>("GET", path);
+    remember(key, now);
+    return now;
+  } catch (e) {
+    const before = e instanceof NoConnection ? await recall<T>(key) : undefined;
+    if (before === undefined) {
+      throw e;
+    }
+    return before;
+  }
 }

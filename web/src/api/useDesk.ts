@@ -3,6 +3,7 @@ import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 
 import type { Typed } from "../ui/typing";
 import { accept } from "./accept";
 import { NoConnection, request } from "./client";
+import { recall, remember } from "./offline";
 import { Outbox, type Sending } from "./outbox";
 import { provisional } from "./provisional";
 import { Sender } from "./sender";
@@ -10,6 +11,9 @@ import { ifGone } from "./tab";
 import type { Desk, DistilOptions, Edit, Folding, News, Patch } from "./types";
 
 const RETRY_MS = 1000;
+
+/** How long a map is at rest when it is remembered for when the server is away. */
+const REMEMBER_MS = 2000;
 
 function keepTrying(_count: number, error: Error): boolean {
   return error instanceof NoConnection;
@@ -38,7 +42,16 @@ function later(before: unknown, now: unknown): unknown {
 async function bring(client: QueryClient, mapId: string): Promise<Desk> {
   const before = known(client, mapId);
   const since = before ? `?since=${before.facts.stamp}` : "";
-  const patch = await request<Patch>("GET", `/api/maps/${mapId}/patch${since}`);
+  let patch: Patch;
+  try {
+    patch = await request<Patch>("GET", `/api/maps/${mapId}/patch${since}`);
+  } catch (e) {
+    const last = !before && e instanceof NoConnection && (await recall<Desk>(`map ${mapId}`));
+    if (last) {
+      return last;
+    }
+    throw e;
+  }
   const now = accept(known(client, mapId), patch);
   if (now) {
     return now;
@@ -145,6 +158,11 @@ export function useDeskActions(server: Desk, tab: string) {
   useNews(mapId, sender);
   const state = useSyncExternalStore(sender.subscribe, sender.snapshot);
   const [draft, setDraft] = useState<Extract<Edit, { type: "Add" }> | null>(null);
+
+  useEffect(() => {
+    const timer = setTimeout(() => remember(`map ${mapId}`, server), REMEMBER_MS);
+    return () => clearTimeout(timer);
+  }, [mapId, server]);
 
   // from the cache and not as the query last told it, so that what is acknowledged is never missing
   const current = known(client, mapId) ?? server;

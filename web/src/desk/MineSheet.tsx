@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Input, Label } from "react-aria-components";
 import { request } from "../api/client";
+import { forget } from "../api/offline";
 import { Button, ButtonLink } from "../ui/Button";
 import { Field, Row, Trouble } from "../ui/Field";
 import { Sheet, SheetButtons } from "../ui/Sheet";
@@ -23,7 +24,7 @@ export function MineSheet({ maps, isOpen, onOpenChange }: MineSheetProps) {
     request<void>("DELETE", "/api/mine").then(
       () => {
         localStorage.clear(); // what was chosen last, too
-        location.assign("/");
+        forget().then(() => location.assign("/"));
       },
       (fault: Error) => {
         setDeleting(false);

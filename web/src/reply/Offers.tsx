@@ -22,7 +22,8 @@ const Item = styled.li<{ $level: number }>`
   padding: 3px 0 3px ${({ $level }) => Math.min($level - 1, 5) * 18}px;
   border-top: 1px solid ${({ theme }) => theme.rule};
   font: 400 16px/23px ${({ theme }) => theme.reading};
-  &[data-refused] { color: ${({ theme }) => theme.softInk}; text-decoration: line-through; }
+  &[data-refused] { color: ${({ theme }) => theme.softInk}; }
+  &[data-refused] > span { text-decoration: line-through; }
   small { font: 400 14px/20px ${({ theme }) => theme.control}; color: ${({ theme }) => theme.softInk}; }
 `;
 

@@ -146,11 +146,11 @@ class PicturesTest {
     relations
         .getByRole(
             AriaRole.BUTTON,
-            new Locator.GetByRoleOptions().setName(Pattern.compile("^Acts on the link")))
+            new Locator.GetByRoleOptions().setName(Pattern.compile("^Actions on the link")))
         .click();
     page.getByRole(
             AriaRole.MENUITEM,
-            new Page.GetByRoleOptions().setName("Find a passage that bears it out"))
+            new Page.GetByRoleOptions().setName("Find a passage that supports it"))
         .click();
     Locator text = desk.reading().getByLabel("Text of the source");
     assertThat(desk.reading().getByText("Select the words that bear out")).isVisible();

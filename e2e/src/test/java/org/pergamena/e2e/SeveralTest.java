@@ -82,7 +82,7 @@ class SeveralTest {
     desk.sheet().getByText("Link them").click();
     Locator relations = desk.reading().getByLabel("Relations", new Locator.GetByLabelOptions());
     leaves.nth(0).click();
-    assertThat(desk.reading().getByText("supposed, not yet shown")).isVisible();
+    assertThat(desk.reading().getByText("hypothesis, not yet shown")).isVisible();
     assertThat(desk.page().locator("[data-link] .bow, [data-link]").first()).isAttached();
     relations
         .getByRole(

@@ -18,7 +18,7 @@ class SightTest {
     desk.open();
     int all = desk.topics().count();
     desk.choose(desk.main(1));
-    desk.page().keyboard().press("f");
+    desk.page().keyboard().press("Shift+Space");
     Locator bar =
         desk.page()
             .getByRole(

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import org.pergamena.core.analysis.Matching.Match;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.Content;
@@ -20,13 +21,16 @@ import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.EvidenceChange;
 import org.pergamena.core.map.Gloss;
 import org.pergamena.core.map.LinkChange;
+import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Place;
+import org.pergamena.core.map.Stance;
 import org.pergamena.core.map.Together;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.Trace;
 import org.pergamena.core.map.TreeChange;
 import org.pergamena.core.pair.Entry;
+import org.pergamena.core.reply.Checked.Judged;
 import org.pergamena.core.reply.Compared.Difference;
 import org.pergamena.core.reply.Compared.Kind;
 import org.pergamena.core.reply.Reply.Linked;
@@ -35,6 +39,7 @@ import org.pergamena.core.reply.Reply.Point;
 /** Takes differences between a reply and a map into the map, as one change. */
 public final class Taking {
   private final Map<String, Evidence> passages;
+  private final List<Judged> judged;
 
   /** The topics that relations can name. */
   private final Map<String, UUID> labels = new HashMap<>();
@@ -56,10 +61,12 @@ public final class Taking {
       TopicMap map,
       Reply reply,
       Compared compared,
+      List<Judged> judged,
       UUID anchor,
       Trace trace,
       Supplier<UUID> identities) {
     this.passages = Citing.passages(map);
+    this.judged = judged;
     this.map = map.draft();
     this.reply = reply;
     this.compared = compared;
@@ -87,6 +94,7 @@ public final class Taking {
   /**
    * The change that takes some differences in; those that a new topic stands under come with it.
    *
+   * @param judged of each point what bears it out, which new topics bring along; may be empty
    * @param wanted names of differences, as {@link Difference#id} gives them
    * @param anchor under which points come that stand under no other
    * @param trace of the topics that come
@@ -95,11 +103,12 @@ public final class Taking {
       TopicMap map,
       Reply reply,
       Compared compared,
+      List<Judged> judged,
       Collection<String> wanted,
       UUID anchor,
       Trace trace,
       Supplier<UUID> identities) {
-    Taking taking = new Taking(map, reply, compared, anchor, trace, identities);
+    Taking taking = new Taking(map, reply, compared, judged, anchor, trace, identities);
     taking.take(new HashSet<>(wanted));
     List<UUID> topics = new ArrayList<>();
     for (int i = 0; i < taking.parents.length; i++) {
@@ -163,12 +172,31 @@ public final class Taking {
     Content content =
         Content.labelled(offered.label())
             .withNote(offered.note())
-            .withEvidence(Citing.linked(offered.cites(), passages, identities))
+            .withEvidence(evidence(point))
             .withGloss(gloss -> gloss.withDefinition(offered.definition(), false).withTrace(trace));
     Topic topic = Topic.of(identities.get(), content);
     apply(new TreeChange.AddBranch(parent, place(point, parent), Branch.of(topic)));
     topics.put(point, topic.id());
     labels.putIfAbsent(Citing.key(topic.label()), topic.id());
+  }
+
+  /** The passages that a point names, and those that were found for it. */
+  private List<Evidence> evidence(int point) {
+    List<Evidence> all =
+        new ArrayList<>(Citing.linked(reply.points().get(point).cites(), passages, identities));
+    List<Match> found = point < judged.size() ? judged.get(point).matches() : List.of();
+    for (Match match : found) {
+      if (all.stream().noneMatch(each -> each.passage().samePlace(match.passage()))) {
+        all.add(
+            new Evidence(
+                identities.get(),
+                match.passage(),
+                Stance.SUPPORTS,
+                Origin.MATCHED,
+                match.strength()));
+      }
+    }
+    return all;
   }
 
   private static String brief(String words, int most) {

@@ -12,6 +12,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.pergamena.core.analysis.Matching.Match;
+import org.pergamena.core.analysis.Support;
 import org.pergamena.core.brief.Brief.Wish;
 import org.pergamena.core.map.Applied;
 import org.pergamena.core.map.Change;
@@ -34,7 +36,8 @@ class TakingTest {
     Compared compared = ComparingTest.compared(map, text, Wish.SUBJECT);
     List<String> ids = compared.differences().stream().filter(wanted).map(Difference::id).toList();
     Change change =
-        Taking.of(map, reply, compared, ids, map.root().id(), TRACE, UUID::randomUUID).change();
+        Taking.of(map, reply, compared, List.of(), ids, map.root().id(), TRACE, UUID::randomUUID)
+            .change();
     return map.apply(change);
   }
 
@@ -67,6 +70,36 @@ class TakingTest {
             .map();
     assertThat(tree(after))
         .containsExactly("Ferrow saltmarsh", "-Sea wall", "-Plants", "--Salt", "---Glands");
+  }
+
+  @Test
+  void what_is_taken_brings_the_passages_that_were_found_for_it() {
+    TopicMap map = ComparingTest.map("- Sea wall\n");
+    String text = "- Sea wall\n- Plants\n";
+    Passage passage = new Passage(UUID.randomUUID(), 3, 9, "plants", "the ", " grew");
+    Checked.Judged nothing =
+        new Checked.Judged(Support.Grade.UNSUPPORTED, List.of(), List.of(), List.of());
+    Checked.Judged found =
+        new Checked.Judged(
+            Support.Grade.THIN, List.of(new Match(null, passage, 0.7)), List.of(), List.of());
+    Compared compared = ComparingTest.compared(map, text, Wish.SUBJECT);
+    List<String> ids = compared.differences().stream().map(Difference::id).toList();
+    Change change =
+        Taking.of(
+                map,
+                ReplyReader.read(text, false),
+                compared,
+                List.of(nothing, found),
+                ids,
+                map.root().id(),
+                TRACE,
+                UUID::randomUUID)
+            .change();
+    TopicMap after = map.apply(change).map();
+    Evidence evidence = after.topic(ComparingTest.topic(after, "Plants")).evidence().get(0);
+    assertThat(evidence.passage()).isEqualTo(passage);
+    assertThat(evidence.origin()).isEqualTo(Origin.MATCHED);
+    assertThat(evidence.strength()).isEqualTo(0.7);
   }
 
   @Test

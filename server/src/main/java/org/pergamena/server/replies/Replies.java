@@ -83,8 +83,12 @@ public class Replies {
   public record KeptReply(
       UUID id, String assistant, String brief, Instant cameAt, String begins, boolean asked) {}
 
-  /** A reply as it is read, and how it stands to a map. */
-  record Standing(ReplyRow row, TopicMap map, Reply reply, Compared compared) {
+  /**
+   * A reply as it is read, and how it stands to a map.
+   *
+   * @param refused what a person does not want, of this reply or of another of the map
+   */
+  record Standing(ReplyRow row, TopicMap map, Reply reply, Compared compared, Set<String> refused) {
     UUID anchor() {
       return Arrays.stream(row.about).filter(map::has).findFirst().orElse(map.root().id());
     }
@@ -221,7 +225,9 @@ public class Replies {
     Reply reply = ReplyReader.read(row.body, Comparing.inPairs(row.wish));
     List<UUID> about = List.of(row.about);
     Compared compared = Comparing.of(reply, map, about, row.wish, byHand, tongues(mapId));
-    return new Standing(row, map, reply, compared);
+    Set<String> refused = new LinkedHashSet<>();
+    rows(mapId).forEach(each -> refused.addAll(List.of(each.refused)));
+    return new Standing(row, map, reply, compared, refused);
   }
 
   private List<Tongue> tongues(UUID mapId) {
@@ -278,21 +284,23 @@ public class Replies {
   /** What a map would be with all that is new in a reply; nothing is changed. */
   public Preview preview(UUID mapId, UUID id) {
     Standing standing = standing(mapId, id);
-    Set<String> refused = Set.of(standing.row().refused);
+    Set<String> refused = standing.refused();
     List<String> wanted =
         standing.compared().differences().stream()
             .filter(each -> each.kind() == Kind.NEW && !refused.contains(each.says()))
             .map(Difference::id)
             .toList();
-    Taking.Taken taken = taken(standing, wanted);
+    Taking.Taken taken = taken(standing, List.of(), wanted);
     return new Preview(standing.map().apply(taken.change()).map(), taken.topics());
   }
 
-  private static Taking.Taken taken(Standing standing, List<String> wanted) {
+  private static Taking.Taken taken(
+      Standing standing, List<Checked.Judged> judged, List<String> wanted) {
     return Taking.of(
         standing.map(),
         standing.reply(),
         standing.compared(),
+        judged,
         wanted,
         standing.anchor(),
         standing.trace(),
@@ -300,15 +308,16 @@ public class Replies {
   }
 
   /**
-   * Takes differences into the map, all as one change. What is to change is computed without
-   * holding the map, and again if somebody changed it meanwhile.
+   * Takes differences into the map, all as one change, with the passages that bear them out. What
+   * is to change is computed without holding the map, and again if somebody changed it meanwhile.
    *
    * @param edit the identity of the request, so that it is done once
    */
-  void take(UUID person, UUID mapId, UUID id, UUID edit, List<String> wanted) {
+  void take(UUID person, UUID mapId, UUID id, UUID edit, List<String> wanted, Progress progress) {
+    List<Checked.Judged> judged = checked(mapId, id, progress).points();
     while (true) {
       Standing standing = standing(mapId, id);
-      Taking.Taken taken = taken(standing, wanted);
+      Taking.Taken taken = taken(standing, judged, wanted);
       if (taken.change().parts().isEmpty()) {
         throw new Refused(
             HttpStatus.CONFLICT, "The map has changed, and has all of this already. Look again.");
@@ -331,21 +340,23 @@ public class Replies {
     }
   }
 
-  /** Notes that a person does not want some differences, or does again. */
+  /** Notes that a person does not want some differences, in whichever reply, or does again. */
   void refuse(UUID mapId, UUID id, List<String> ids, boolean refused) {
-    Standing standing = standing(mapId, id);
-    Set<String> says = new LinkedHashSet<>(List.of(standing.row().refused));
-    for (Difference each : standing.compared().differences()) {
-      if (ids.contains(each.id())) {
-        if (refused) {
-          says.add(each.says());
-        } else {
-          says.remove(each.says());
-        }
-      }
-    }
-    List<String> all = new ArrayList<>(says);
+    List<String> said =
+        standing(mapId, id).compared().differences().stream()
+            .filter(each -> ids.contains(each.id()))
+            .map(Difference::says)
+            .toList();
     transactions.executeWithoutResult(
-        transaction -> row(mapId, id).refused = all.toArray(String[]::new));
+        transaction -> {
+          for (ReplyRow row : rows(mapId)) {
+            Set<String> says = new LinkedHashSet<>(List.of(row.refused));
+            boolean changed =
+                refused ? row.id.equals(id) && says.addAll(said) : says.removeAll(said);
+            if (changed) {
+              row.refused = says.toArray(String[]::new);
+            }
+          }
+        });
   }
 }

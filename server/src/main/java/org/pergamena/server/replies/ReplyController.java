@@ -132,7 +132,7 @@ class ReplyController {
     return aside.compute(
         visitor,
         progress -> {
-          replies.take(visitor, map, reply, wanted.id(), wanted.differences());
+          replies.take(visitor, map, reply, wanted.id(), wanted.differences(), progress);
           return null;
         });
   }

@@ -2,8 +2,6 @@ package org.pergamena.server.replies;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
-import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -61,7 +59,7 @@ record ReplyView(
 
   static ReplyView of(Replies.Standing standing) {
     ReplyRow row = standing.row();
-    Set<String> refused = new HashSet<>(Arrays.asList(row.refused));
+    Set<String> refused = standing.refused();
     return new ReplyView(
         row.id,
         row.assistant,
