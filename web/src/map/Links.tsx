@@ -51,26 +51,31 @@ export function shownAt(tree: Tree, id: string): Placed | undefined {
   return undefined;
 }
 
-/** A line from the end of one topic’s words to the end of the other’s, over what stands there. */
-function Bow({ link, from, to }: { link: Across; from: Placed; to: Placed }) {
+/** A line from the end of one topic’s words to the end of the other’s, and where its words stand. */
+export function bowOf(from: Placed, to: Placed) {
   const [x1, y1] = [from.x + from.width + 2, from.y + from.height / 2];
   const [x2, y2] = [to.x + to.width + 2, to.y + to.height / 2];
   const middle = (y1 + y2) / 2;
   const out = Math.max(x1, x2) + 24 + Math.min(90, Math.abs(y2 - y1) / 5);
+  return {
+    path: `M${x1} ${y1}Q${out} ${middle} ${x2} ${y2}`,
+    ends: { from: arrow(x1, y1), to: arrow(x2, y2) },
+    words: { x: (x1 + x2) / 4 + out / 2 + 4, y: middle + 4 },
+  };
+}
+
+const WORDS_PX = 13;
+
+/** Such a line over what stands there. */
+function Bow({ link, from, to }: { link: Across; from: Placed; to: Placed }) {
+  const bow = bowOf(from, to);
   const line = { fill: "none", stroke: link.ink, strokeWidth: 1.2 };
   return (
     <g className="bow">
-      <path d={`M${x1} ${y1}Q${out} ${middle} ${x2} ${y2}`} strokeDasharray={link.dash} {...line} />
-      {link.atTo && <path d={arrow(x2, y2)} {...line} />}
-      {link.atFrom && <path d={arrow(x1, y1)} {...line} />}
-      <text
-        x={(x1 + x2) / 4 + out / 2 + 4}
-        y={middle + 4}
-        fontSize={13}
-        fill={link.ink}
-        {...HALO}
-        {...FACES.READING_ITALIC}
-      >
+      <path d={bow.path} strokeDasharray={link.dash} {...line} />
+      {link.atTo && <path d={bow.ends.to} {...line} />}
+      {link.atFrom && <path d={bow.ends.from} {...line} />}
+      <text {...bow.words} fontSize={WORDS_PX} fill={link.ink} {...HALO} {...FACES.READING_ITALIC}>
         {link.said}
       </text>
     </g>

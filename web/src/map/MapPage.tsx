@@ -381,10 +381,11 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                 <Ground scene={scene} id="grain" />
                 {far && <FarTopics topics={seen} />}
                 {far && sight && <FarCounts tree={tree} step={sight.step} />}
-                {!far && <LinkHits links={scene.links} />}
+                {!far && <LinkHits tree={tree} chosen={choice.ids} over={false} />}
                 {glyphs}
                 {!far && <KnownMarks map={tree.desk.id} placed={seen} />}
                 <Links tree={tree} chosen={choice.ids} selected={chosenLink?.id ?? null} />
+                {!far && <LinkHits tree={tree} chosen={choice.ids} over />}
                 {!choice.several && !far && (
                   <LinkHandles
                     tree={tree}

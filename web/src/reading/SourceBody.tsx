@@ -95,7 +95,9 @@ export function SourceBody(props: SourceBodyProps) {
 
   // what opened the source is gone with the page it stood on
   useEffect(() => {
-    if (document.activeElement === document.body) {
+    const { activeElement } = document;
+    const around = body.current?.closest("section");
+    if (activeElement === document.body || activeElement === around) {
       body.current?.focus({ preventScroll: true });
     }
   }, []);

@@ -12,14 +12,15 @@ const Item = styled(MenuItem)`
   small { margin-left: auto; font-size: 13px; color: ${({ theme }) => theme.softInk}; }
 `;
 
-type LinkActListProps = { called: string; acts: readonly Act[] };
+type LinkActListProps = { called: string; acts: readonly Act[]; onClose?: () => void };
 
 /** The actions on a link as a list. */
-export function LinkActList({ called, acts }: LinkActListProps) {
+export function LinkActList({ called, acts, onClose }: LinkActListProps) {
   return (
     <List
       aria-label={called}
       onAction={(key) => {
+        onClose?.();
         const act = acts.find(({ id }) => id === key);
         // once the menu has given the focus back
         requestAnimationFrame(() => act?.do());
@@ -35,7 +36,7 @@ export function LinkActList({ called, acts }: LinkActListProps) {
   );
 }
 
-type LinkMenuProps = LinkActListProps & { x: number; y: number; onClose: () => void };
+type LinkMenuProps = Required<LinkActListProps> & { x: number; y: number };
 
 /** The same where the link was pressed on the map. */
 export function LinkMenu({ called, acts, x, y, onClose }: LinkMenuProps) {
@@ -49,7 +50,7 @@ export function LinkMenu({ called, acts, x, y, onClose }: LinkMenuProps) {
         triggerRef={spot}
         placement="bottom start"
       >
-        <LinkActList called={called} acts={acts} />
+        <LinkActList called={called} acts={acts} onClose={onClose} />
       </Popover>
     </>
   );

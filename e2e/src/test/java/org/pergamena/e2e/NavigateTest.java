@@ -31,7 +31,7 @@ class NavigateTest {
     desk.button("Zoom in").click();
     assertThat(root.locator(".hit").boundingBox().width).isGreaterThan(width * 1.2);
     desk.tree().focus();
-    desk.page().keyboard().press("0");
+    desk.page().keyboard().press("Control+Home");
     assertThat(desk.middle(root)[0]).isBetween(before[0] - 3, before[0] + 3);
 
     desk.page().mouse().move(300, 200);
