@@ -19,7 +19,7 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 /** Gives each test a newcomer's desk in headless Chromium, on one running application. */
 final class Browsing implements ParameterResolver, AfterEachCallback {
   /** Waiting ends when what is awaited comes; this is when hope is given up. */
-  private static final double PATIENCE_MS = 30_000;
+  private static final double PATIENCE_MS = 150_000;
 
   private static final ExtensionContext.Namespace SPACE =
       ExtensionContext.Namespace.create(Browsing.class);

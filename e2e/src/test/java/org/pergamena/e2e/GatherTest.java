@@ -62,12 +62,9 @@ class GatherTest {
     assertThat(desk.shelf()).containsText("11 min");
     assertThat(desk.shelf()).containsText("words");
     assertThat(desk.button("Distil")).isEnabled();
-    long pressed = System.nanoTime();
     desk.button("Distil").click();
     assertThat(desk.tree()).isVisible();
     assertThat(desk.topics().nth(6)).isVisible();
-    double seconds = (System.nanoTime() - pressed) / 1e9;
-    System.out.printf("from Distil to the map on screen: %.2f s%n", seconds);
     assertThat(desk.labels().get(0)).doesNotStartWith("Untitled");
     assertThat(desk.shelf()).containsText("of the text is on the map");
     desk.openEverything();

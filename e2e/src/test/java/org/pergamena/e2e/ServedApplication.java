@@ -9,6 +9,7 @@ import java.net.URI;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.concurrent.TimeUnit;
+import org.pergamena.server.testing.Ending;
 import org.pergamena.server.testing.LocalPostgres;
 import org.pergamena.server.testing.Repository;
 
@@ -48,6 +49,7 @@ final class ServedApplication implements AutoCloseable {
         .put("PERGAMENA_DEMO_FOLDER", Repository.root().resolve("demo").toString());
     try {
       process = builder.start();
+      Ending.with(ProcessHandle.current(), "kill", "-9", "" + process.pid());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -78,7 +80,7 @@ final class ServedApplication implements AutoCloseable {
   }
 
   private void awaitPage() {
-    long end = System.nanoTime() + Duration.ofSeconds(90).toNanos();
+    long end = System.nanoTime() + Duration.ofMinutes(10).toNanos();
     while (!served()) {
       if (!process.isAlive() || System.nanoTime() > end) {
         throw new IllegalStateException("no page; see e2e/target/application.log");

@@ -15,7 +15,7 @@ import org.pergamena.server.testing.TestVisitor;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(TestApplication.class)
-@Timeout(value = 2, unit = TimeUnit.MINUTES)
+@Timeout(value = 10, unit = TimeUnit.MINUTES)
 class AskApiTest {
   private static TestVisitor.Answer set(TestVisitor visitor, String address, String key) {
     Map<String, Object> setting = new HashMap<>();

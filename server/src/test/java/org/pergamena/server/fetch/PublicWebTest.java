@@ -151,7 +151,7 @@ class PublicWebTest {
 
   @ParameterizedTest
   @ValueSource(strings = {"a line of the head", "heads", "packed nothing"})
-  @Timeout(20)
+  @Timeout(300)
   void a_host_that_drips_does_not_outlast_the_limit(String what) throws IOException {
     String ok = "HTTP/1.1 200 OK\r\n";
     String packed = ok + "Content-Encoding: gzip\r\nContent-Type: text/html\r\n\r\n";

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Timeout;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServer;
 
-@Timeout(60)
+@Timeout(600)
 class SlowBodiesTest {
   private static final int MOST = 3;
   private static final AtomicInteger BEGUN = new AtomicInteger();

@@ -26,7 +26,11 @@ public final class LocalPostgres implements AutoCloseable {
     try {
       Path folder = Files.createTempDirectory("pergamena-test");
       Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
-      return new LocalPostgres(folder, run("start", folder).strip());
+      String port = run("start", folder).strip();
+      String script = Repository.root().resolve("bin/postgres").toString();
+      String stop = "\"$0\" stop \"$1\"; rm -rf \"$1\"";
+      Ending.with(ProcessHandle.current(), "bash", "-c", stop, script, folder.toString());
+      return new LocalPostgres(folder, port);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

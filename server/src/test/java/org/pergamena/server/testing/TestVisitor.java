@@ -188,7 +188,7 @@ public final class TestVisitor {
 
   /** Waits until the desk is as it should be. */
   public JsonNode deskWhen(UUID map, Predicate<JsonNode> wanted) {
-    long end = System.nanoTime() + Duration.ofSeconds(30).toNanos();
+    long end = System.nanoTime() + Duration.ofMinutes(5).toNanos();
     JsonNode desk = desk(map);
     while (!wanted.test(desk)) {
       if (System.nanoTime() > end) {
@@ -208,7 +208,7 @@ public final class TestVisitor {
       return begun;
     }
     String file = path + "files/" + begun.json().get("job").asString();
-    long end = System.nanoTime() + Duration.ofSeconds(60).toNanos();
+    long end = System.nanoTime() + Duration.ofMinutes(5).toNanos();
     Answer state = get(file + "/state");
     while (!state.json().get("state").asString().matches("DONE|FAILED|CANCELLED")) {
       if (System.nanoTime() > end) {
