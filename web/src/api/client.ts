@@ -51,6 +51,13 @@ export async function answer(path: string, init: RequestInit): Promise<Response>
   return response;
 }
 
+/** Browsers let only so much be under way when a page is left. */
+const MOST_KEPT_ALIVE = 30_000;
+
+function small(body: unknown): boolean {
+  return JSON.stringify(body).length < MOST_KEPT_ALIVE;
+}
+
 /** Asks the API; refuses with a Problem or NoConnection. A signal gives the question up. */
 export async function request<T>(
   method: string,
@@ -63,6 +70,8 @@ export async function request<T>(
     method,
     credentials: "same-origin",
     signal,
+    // what was sent is sent, though the page is left meanwhile
+    keepalive: method !== "GET" && typeof body !== "undefined" && !form && small(body),
     headers: {
       ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
       ...(body === undefined || form ? {} : { "Content-Type": "application/json" }),

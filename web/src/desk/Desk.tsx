@@ -75,6 +75,13 @@ export const Desk = memo(function Desk(props: DeskProps) {
   const selected = tree.get(place.topic) ?? tree.root;
   const bare = desk.topics.length === 1 && !actions.draft;
   const taking = useTaking({ tree, actions, selected, bare, gathering, pictures, say });
+  // a map that begins here begins as a map, whatever view one had of another
+  const began = useRef(bare);
+  useEffect(() => {
+    if (began.current) {
+      setShown({ first: "map", beside: null });
+    }
+  }, [setShown]);
   const { spot } = place;
 
   const showTopic = useCallback(
@@ -269,7 +276,9 @@ export const Desk = memo(function Desk(props: DeskProps) {
   };
   const menuLink = desk.links.find(({ id }) => id === menu?.link);
   useKeptFocus();
-  useUndoKeys(actions.undo, actions.redo);
+  const undo = useCallback(() => map.current?.undo(), []);
+  const redo = useCallback(() => map.current?.redo(), []);
+  useUndoKeys(undo, redo);
   const printed = useRef<HTMLDivElement>(null);
   usePrinting(printed);
   const citing = useMemo(

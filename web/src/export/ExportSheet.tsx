@@ -5,12 +5,14 @@ import styled from "styled-components";
 import { request } from "../api/client";
 import type { Desk, Topic } from "../api/types";
 import type { Tree } from "../map/tree";
+import { useReferences } from "../references/useReferences";
 import { Button } from "../ui/Button";
 import { Choice } from "../ui/Choice";
 import { Field, Select, Trouble } from "../ui/Field";
 import { Progress } from "../ui/Progress";
 import { Sheet, SheetButtons, SheetFoot } from "../ui/Sheet";
 import { Tick } from "../ui/Tick";
+import { counted } from "../ui/words";
 import { FirstPage } from "./FirstPage";
 import { Looks } from "./Looks";
 import { useSaving } from "./useSaving";
@@ -68,11 +70,11 @@ type QuestionsProps = { tree: Tree; topic: Topic; onTaken: () => void };
 
 function Questions({ tree, topic, onTaken }: QuestionsProps) {
   const { desk } = tree;
-  const [wish, setWish] = useState<Wish>(lastWish);
+  const [wish, setWish] = useState<Wish>(() => lastWish(desk.id));
   const change = (to: Partial<Wish>) => {
     const next = { ...wish, ...to };
     setWish(next);
-    keepWish(next);
+    keepWish(desk.id, next);
   };
   const parts = [
     ["whole", "The whole map"],
@@ -147,6 +149,7 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
         revision={desk.facts.revision}
         off={impossible}
       />
+      <UnknownWorks />
       <SheetFoot>
         {saving.state && <Progress label={saving.state.step} share={saving.state.share} />}
         <p role="status">
@@ -171,6 +174,25 @@ function Questions({ tree, topic, onTaken }: QuestionsProps) {
         </SheetButtons>
       </SheetFoot>
     </>
+  );
+}
+
+/** Says which citations in notes name no work of the map, as the report cannot word them. */
+function UnknownWorks() {
+  const citations = useReferences(true).data?.citations ?? [];
+  const unknown = citations.filter((each) => each.unknown.length > 0);
+  if (unknown.length === 0) {
+    return null;
+  }
+  return (
+    <Trouble role="status">
+      {counted(unknown.length, "citation")} without a work, left as written:{" "}
+      {unknown
+        .slice(0, 5)
+        .map((each) => `@${each.unknown.join(", @")} in “${each.label}”`)
+        .join("; ")}
+      {unknown.length > 5 && " …"}
+    </Trouble>
   );
 }
 

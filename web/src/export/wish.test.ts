@@ -5,7 +5,7 @@ import { asked, ending, keepWish, lastWish } from "./wish";
 
 test("only what differs from everything is asked, and only what a format has a use for", () => {
   const wall = topic("wall", "root");
-  const wish = lastWish();
+  const wish = lastWish("m");
   expect(asked(wish, wall)).toBe("");
   const some = { ...wish, levels: 2, leftOut: ["notes", "marks"] as const };
   expect(asked({ ...some, part: "branch" }, wall)).toBe(
@@ -29,8 +29,8 @@ test("only what differs from everything is asked, and only what a format has a u
 });
 
 test("what was wished last is remembered", () => {
-  keepWish({ ...lastWish(), format: "opml", levels: 3 });
-  expect(lastWish()).toMatchObject({ format: "opml", levels: 3, part: "whole" });
+  keepWish("m", { ...lastWish("m"), format: "opml", levels: 3 });
+  expect(lastWish("m")).toMatchObject({ format: "opml", levels: 3, part: "whole" });
   localStorage.setItem("pergamena.export", "damaged");
-  expect(lastWish().format).toBe("md");
+  expect(lastWish("m").format).toBe("md");
 });

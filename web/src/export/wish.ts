@@ -121,18 +121,21 @@ const FIRST: Wish = {
 
 const KEY = "pergamena.export";
 
-/** What was wished last. */
-export function lastWish(): Wish {
+/** What was wished last; the title page is that of the map alone. */
+export function lastWish(map: string): Wish {
   try {
     const wish = { ...FIRST, ...JSON.parse(localStorage.getItem(KEY) ?? "{}") };
-    return ALL.has(wish.format) ? wish : FIRST;
+    const front = JSON.parse(localStorage.getItem(`${KEY} ${map}`) ?? "{}");
+    const own = { ...wish, front: { ...FIRST.front, ...front } };
+    return ALL.has(own.format) ? own : FIRST;
   } catch {
     return FIRST;
   }
 }
 
-export function keepWish(wish: Wish): void {
-  localStorage.setItem(KEY, JSON.stringify(wish));
+export function keepWish(map: string, wish: Wish): void {
+  localStorage.setItem(KEY, JSON.stringify({ ...wish, front: FIRST.front }));
+  localStorage.setItem(`${KEY} ${map}`, JSON.stringify(wish.front));
 }
 
 /** Whether something can be wished of a format. */

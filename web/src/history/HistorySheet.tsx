@@ -79,6 +79,24 @@ export function HistorySheet(props: HistorySheetProps) {
   );
 }
 
+/** Whether the change right after says something else: of many alike the last stands for all. */
+function unlikeTheNext(
+  entry: RevisionPage["entries"][number],
+  at: number,
+  all: RevisionPage["entries"],
+): boolean {
+  const after = all[at - 1];
+  return !(
+    after &&
+    after.said === entry.said &&
+    after.author === entry.author &&
+    after.kind === "CHANGE" &&
+    entry.kind === "CHANGE" &&
+    entry.name === null &&
+    entry.moment === null
+  );
+}
+
 function Looking(props: HistorySheetProps) {
   const { desk } = props;
   const [versions, setVersions] = useState(false);
@@ -95,7 +113,7 @@ function Looking(props: HistorySheetProps) {
     placeholderData: (before) => before,
   });
   const all = states(
-    pages.data?.pages.flatMap((page) => page.entries) ?? [],
+    (pages.data?.pages.flatMap((page) => page.entries) ?? []).filter(unlikeTheNext),
     versions,
     pages.data !== undefined && !pages.hasNextPage,
   );

@@ -68,8 +68,14 @@ export function support(topic: Topic): string {
 export function GuestGlyph({ placed, topic }: { placed: Placed; topic: Topic }) {
   const { x, y, width, height } = placed;
   return (
-    // biome-ignore lint/a11y/noAriaHiddenOnFocusable: a group of a drawing takes no focus
-    <g className="topic" data-topic={topic.id} data-again={placed.id} aria-hidden="true">
+    <g
+      className="topic"
+      role="treeitem"
+      aria-level={placed.level + 1}
+      aria-label={`${topic.label}, shown here too; its own place is ${topic.number}`}
+      data-topic={topic.id}
+      data-again={placed.id}
+    >
       <rect className="hit" x={x} y={y} width={width} height={height} rx="4" />
       <Drawing drawn={placed.drawn} x={x} y={y} />
     </g>

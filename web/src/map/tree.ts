@@ -38,6 +38,18 @@ export class Tree {
     return id === null ? undefined : this.drawn.get(id);
   }
 
+  /** The first topic below one for which something holds, in reading order. */
+  firstBelow(topic: Topic, holds: (below: Topic) => boolean): Topic | undefined {
+    for (const id of topic.children) {
+      const child = this.get(id);
+      const found = child && (holds(child) ? child : this.firstBelow(child, holds));
+      if (found) {
+        return found;
+      }
+    }
+    return undefined;
+  }
+
   parent(topic: Topic): Topic | undefined {
     return this.get(topic.parent);
   }

@@ -5,14 +5,14 @@ import {
   useBasicTypeaheadTriggerMatch,
 } from "@lexical/react/LexicalTypeaheadMenuPlugin";
 import { $createTextNode, $getSelection } from "lexical";
-import { useMemo, useState } from "react";
+import { useContext, useMemo, useState } from "react";
 import { createPortal } from "react-dom";
 import styled from "styled-components";
 import type { WorkView } from "../api/types";
 import { cite, written } from "../references/citing";
 import { useReferences } from "../references/useReferences";
 import { menuItem, menuList } from "../ui/menu";
-import { $citation } from "./CitationNode";
+import { $citation, OnCitation } from "./CitationNode";
 
 const MOST = 8;
 
@@ -38,6 +38,7 @@ class WorkOption extends MenuOption {
 /** Offers works once somebody types an at sign in a note. */
 export function CitationPlugin() {
   const [editor] = useLexicalComposerContext();
+  const onCitation = useContext(OnCitation);
   const [sought, setSought] = useState<string | null>(null);
   const works = useReferences(sought !== null).data?.works;
   const trigger = useBasicTypeaheadTriggerMatch("@", { minLength: 0, maxLength: 30 });
@@ -69,6 +70,9 @@ export function CitationPlugin() {
           node.insertAfter(space);
           space.selectEnd();
           close();
+          // the page or time is asked for at once: after the bracket it would be outside
+          const key = node.getKey();
+          window.setTimeout(() => onCitation(key, node.getTextContent()));
         });
       }}
       menuRenderFn={(anchor, { selectedIndex, selectOptionAndCleanUp, setHighlightedIndex }) =>

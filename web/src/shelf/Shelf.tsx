@@ -1,4 +1,4 @@
-import { memo, useState } from "react";
+import { memo, useEffect, useState } from "react";
 import styled from "styled-components";
 import { request } from "../api/client";
 import type { Desk, Job, Source } from "../api/types";
@@ -210,6 +210,18 @@ function sameShelf(before: ShelfProps, now: ShelfProps): boolean {
   );
 }
 
+const MOMENT_MS = 6000;
+
+/** Whether something is so, or has not become so for a while. */
+function useLate(now: boolean): boolean {
+  const [late, setLate] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setLate(true), MOMENT_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  return now || late;
+}
+
 type ShelfRowProps = {
   mapId: string;
   source: Source;
@@ -229,6 +241,8 @@ function ShelfRow(props: ShelfRowProps) {
     request<void>(method, to).then(onChanged, (error: Error) => setTrouble(error.message));
   };
   const ready = source.length > 0;
+  // for a moment neither the job nor what it read is known here
+  const known = useLate(trouble !== null || source.problem !== null || job?.problem != null);
   const working = job && (job.state === "WAITING" || job.state === "RUNNING");
   return (
     <Row>
@@ -297,7 +311,8 @@ function ShelfRow(props: ShelfRowProps) {
       {ready && !working && (trouble ?? source.problem) && (
         <Trouble role="alert">{trouble ?? source.problem}</Trouble>
       )}
-      {!ready && !working && (
+      {!ready && !working && !known && <Read role="status">Reading it…</Read>}
+      {!ready && !working && known && (
         <Trouble role="alert">
           {trouble ?? source.problem ?? job?.problem ?? "This source has not been read."}
           <TextButton onPress={() => act("POST", `${path}/reading`)}>Read it again</TextButton>

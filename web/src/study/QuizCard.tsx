@@ -56,6 +56,7 @@ export function QuizCard(props: QuizCardProps) {
   const [answered, setAnswered] = useState<Answered | null>(null);
   const [trouble, setTrouble] = useState<Error | null>(null);
   const sending = useRef(false);
+  const [busy, setBusy] = useState<string | null>(null);
   const next = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (answered) {
@@ -67,6 +68,7 @@ export function QuizCard(props: QuizCardProps) {
       return;
     }
     sending.current = true;
+    setBusy(grade ? "Kept. Getting the next question…" : "Marking…");
     try {
       const { topic, kind, seed } = quiz;
       const marked = await request<Answered>("POST", `${path}/answers`, {
@@ -88,7 +90,13 @@ export function QuizCard(props: QuizCardProps) {
       setTrouble(e instanceof Error ? e : new Error(String(e)));
     } finally {
       sending.current = false;
+      setBusy(null);
     }
+  };
+  const goOn = async () => {
+    setBusy("Getting the next question…");
+    await onNext();
+    setBusy(null);
   };
   return (
     <Card
@@ -116,22 +124,31 @@ export function QuizCard(props: QuizCardProps) {
       {answered && (
         <Row ref={next}>
           {answered.known ? (
-            <Button $strong onPress={onNext}>
+            <Button $strong isDisabled={busy !== null} onPress={goOn}>
               Next
             </Button>
           ) : (
             <>
               <span>How well did you know it?</span>
-              <Button onPress={() => send(given, "NO")}>Not</Button>
-              <Button onPress={() => send(given, "PARTLY")}>Partly</Button>
-              <Button onPress={() => send(given, "YES")}>Well</Button>
+              {HOW_WELL.map(([grade, words]) => (
+                <Button key={grade} isDisabled={busy !== null} onPress={() => send(given, grade)}>
+                  {words}
+                </Button>
+              ))}
             </>
           )}
         </Row>
       )}
+      {busy && <p role="status">{busy}</p>}
     </Card>
   );
 }
+
+const HOW_WELL = [
+  ["NO", "Not"],
+  ["PARTLY", "Partly"],
+  ["YES", "Well"],
+] as const;
 
 type AnsweringProps = {
   quiz: Quiz;
@@ -263,6 +280,11 @@ function Marked(props: QuizCardProps & { answered: Answered; given: Given }) {
             <del>{quiz.options[place]}</del> <em>does not belong there</em>
           </li>
         ))}
+        {quiz.kind === "FREE" && given.written[0]?.trim() && (
+          <li>
+            <span>You wrote: {given.written[0]}</span>
+          </li>
+        )}
         {quiz.kind === "COVERED" &&
           given.written.map((words, at) =>
             words && !met[at] ? (

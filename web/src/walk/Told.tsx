@@ -64,15 +64,22 @@ export function PicturesOf({ tree, topic }: { tree: Tree; topic: Topic }) {
 /** The very words that bear a topic out, and where they stand. */
 export function PassagesOf({ tree, topic }: { tree: Tree; topic: Topic }) {
   const { id, facts } = tree.desk;
+  // a branch is borne out by what is below it
+  const told = topic.own > 0 ? topic : (tree.firstBelow(topic, (each) => each.own > 0) ?? topic);
   const passages = useQuery({
-    queryKey: ["passages", id, topic.id, facts.revision],
-    queryFn: () => request<Passage[]>("GET", `/api/maps/${id}/topics/${topic.id}/passages`),
+    queryKey: ["passages", id, told.id, facts.revision],
+    queryFn: () => request<Passage[]>("GET", `/api/maps/${id}/topics/${told.id}/passages`),
   });
   if (topic.passages === 0) {
     return <p>No passage bears this out.</p>;
   }
   return (
     <Quotes aria-busy={passages.isPending}>
+      {told !== topic && (
+        <p>
+          Below it, under {told.number} {told.label}:
+        </p>
+      )}
       {passages.data?.map((passage) => {
         const source = tree.desk.sources.find((each) => each.id === passage.source);
         return (

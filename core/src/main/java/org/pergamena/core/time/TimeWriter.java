@@ -20,7 +20,8 @@ public final class TimeWriter {
   /** A time in words: {@code 12 March 1953}, {@code about 1890}, {@code since 1987}. */
   public static String words(When when) {
     String first = one(when.from(), when.grain());
-    String words = when.spans() ? first + " to " + one(when.last(), when.grain()) : first;
+    String last = when.spans() ? one(when.last(), when.grain()) : first;
+    String words = last.equals(first) ? first : first + " to " + last;
     String about = when.about() && !when.spans() ? "about " : "";
     return switch (when.bound()) {
       case AT -> about + words;

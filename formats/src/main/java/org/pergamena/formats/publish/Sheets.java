@@ -1,12 +1,11 @@
 package org.pergamena.formats.publish;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.pergamena.core.analysis.Support;
 import org.pergamena.core.map.CrossLink;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Numbering;
@@ -34,6 +33,7 @@ record Sheets(String name, List<List<Object>> rows) {
     TopicMap map = publication.map();
     Map<UUID, String> numbers = Numbering.of(map);
     Map<UUID, List<CrossLink>> links = publication.leading();
+    Map<UUID, Support> supports = Support.of(map); // with all that is below, as on the screen
     List<List<Object>> rows = new ArrayList<>();
     rows.add(
         List.of(
@@ -52,8 +52,7 @@ record Sheets(String name, List<List<Object>> rows) {
             "reply"));
     for (Topic topic : map.preorder()) {
       Topic parent = topic.parent() == null ? null : map.topic(topic.parent());
-      Set<UUID> sources = new LinkedHashSet<>();
-      topic.evidence().forEach(evidence -> sources.add(evidence.passage().source()));
+      Support support = supports.get(topic.id());
       rows.add(
           List.of(
               numbers.get(topic.id()),
@@ -63,8 +62,8 @@ record Sheets(String name, List<List<Object>> rows) {
               topic.note(),
               map.legend().words(topic),
               topic.summary(),
-              topic.evidence().size(),
-              sources.size(),
+              support.passages(),
+              support.sources().size(),
               publication.mark(topic.id()),
               links.getOrDefault(topic.id(), List.of()).stream()
                   .map(link -> written(link, map, numbers))

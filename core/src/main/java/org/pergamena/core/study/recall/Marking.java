@@ -69,7 +69,7 @@ public record Marking(Grade grade, List<Boolean> met, List<Integer> wrong) {
     return new Marking(grade(count(met) / (double) met.size()), met, List.of());
   }
 
-  /** The same words in any form, or one letter off in a long word. */
+  /** The same words in any form, or what is named by them, or one letter off in a long word. */
   static boolean same(String expected, String written, Tongue tongue) {
     String one = expected.strip().toLowerCase(Locale.ROOT);
     String other = written.strip().toLowerCase(Locale.ROOT);
@@ -77,9 +77,19 @@ public record Marking(Grade grade, List<Boolean> met, List<Integer> wrong) {
       return false;
     }
     Set<String> stems = TextAnalyser.stems(one, tongue);
+    Set<String> said = TextAnalyser.stems(other, tongue);
     return one.equals(other)
-        || !stems.isEmpty() && stems.equals(TextAnalyser.stems(other, tongue))
+        || !stems.isEmpty() && (stems.equals(said) || head(one, stems, said, tongue))
         || one.length() > 4 && oneOff(one, other);
+  }
+
+  /** Whether at least half of the words are there and nothing else, the last one with them. */
+  private static boolean head(String one, Set<String> stems, Set<String> said, Tongue tongue) {
+    Set<String> last = TextAnalyser.stems(one.substring(one.lastIndexOf(' ') + 1), tongue);
+    return !last.isEmpty()
+        && said.containsAll(last)
+        && stems.containsAll(said)
+        && 2 * said.size() >= stems.size();
   }
 
   /** Whether one letter more, less or other makes one word of another. */
@@ -101,7 +111,12 @@ public record Marking(Grade grade, List<Boolean> met, List<Integer> wrong) {
   private static Marking free(Quiz quiz, String written, Tongue tongue) {
     Matching matching = new Matching(List.of(DraftText.of("", lines(written), tongue.code())));
     List<Boolean> met =
-        quiz.expected().stream().map(label -> !matching.saying(label, 1).isEmpty()).toList();
+        quiz.expected().stream()
+            .map(
+                label ->
+                    !matching.saying(label, 1).isEmpty()
+                        || written.lines().anyMatch(line -> same(label, line, tongue)))
+            .toList();
     return new Marking(grade(count(met) / (double) met.size()), met, List.of());
   }
 

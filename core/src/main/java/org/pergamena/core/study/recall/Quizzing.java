@@ -68,7 +68,20 @@ public final class Quizzing {
     this.texts =
         texts.stream().collect(Collectors.toMap(t -> t.source().id(), Function.identity()));
     this.dated = dated;
-    this.topics = map.preorder().stream().filter(t -> t.parent() != null && !t.aside()).toList();
+    this.topics =
+        map.preorder().stream().filter(t -> t.parent() != null && placed(map, t)).toList();
+  }
+
+  /**
+   * Whether a topic has a place in the tree: what lies loose, or is kept apart, is not asked for.
+   */
+  private static boolean placed(TopicMap map, Topic topic) {
+    for (Topic at = topic; at != null; at = at.parent() == null ? null : map.topic(at.parent())) {
+      if (at.aside() || at.content().look().spot() != null) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** The events under a topic and below it. */
@@ -112,7 +125,7 @@ public final class Quizzing {
   /** The topics about which something can be asked, in the map's order, the root first. */
   public List<UUID> asked() {
     return map.preorder().stream()
-        .filter(topic -> !topic.aside() && CHEAPEST.stream().anyMatch(kind -> can(topic, kind)))
+        .filter(topic -> placed(map, topic) && CHEAPEST.stream().anyMatch(kind -> can(topic, kind)))
         .map(Topic::id)
         .toList();
   }
@@ -144,7 +157,7 @@ public final class Quizzing {
   }
 
   private List<Topic> below(Topic topic) {
-    return map.children(topic).stream().filter(child -> !child.aside()).toList();
+    return map.children(topic).stream().filter(child -> placed(map, child)).toList();
   }
 
   /** Some topics that might be taken for those below one: none near it, none called alike. */
