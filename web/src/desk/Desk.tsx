@@ -29,6 +29,7 @@ import type { Study } from "../study/study";
 import { TablePage } from "../table/TablePage";
 import { TextButton } from "../ui/Button";
 import { Progress } from "../ui/Progress";
+import { Region } from "../ui/Region";
 import { counted } from "../ui/words";
 import type { Go, Place } from "../useAddress";
 import { DropCover, Frame, GatherArea, Given, Invitation, MapArea, ShelfArea } from "./areas";
@@ -357,26 +358,34 @@ export const Desk = memo(function Desk(props: DeskProps) {
                     />
                   </GatherArea>
                 ) : (
-                  <MapPage key="map" {...page} handle={map} />
+                  <Region key="map" name="The map">
+                    <MapPage {...page} handle={map} />
+                  </Region>
                 ),
-              outline: () => <LinesPage key="outline" {...page} handle={handleOf("outline")} />,
+              outline: () => (
+                <Region key="outline" name="The outline">
+                  <LinesPage {...page} handle={handleOf("outline")} />
+                </Region>
+              ),
               table: () => (
-                <TablePage
-                  key="table"
-                  {...page}
-                  handle={handleOf("table")}
-                  onTable={(text) => setOpened({ sheet: "tables", topic: selected.id, text })}
-                />
+                <Region key="table" name="The table">
+                  <TablePage
+                    {...page}
+                    handle={handleOf("table")}
+                    onTable={(text) => setOpened({ sheet: "tables", topic: selected.id, text })}
+                  />
+                </Region>
               ),
               study: () => (
-                <StudyPage
-                  key="study"
-                  {...page}
-                  handle={handleOf("study")}
-                  study={study}
-                  onStudy={setStudy}
-                  onOpen={openSpot}
-                />
+                <Region key="study" name="The study room">
+                  <StudyPage
+                    {...page}
+                    handle={handleOf("study")}
+                    study={study}
+                    onStudy={setStudy}
+                    onOpen={openSpot}
+                  />
+                </Region>
               ),
             }}
           />
@@ -415,18 +424,20 @@ export const Desk = memo(function Desk(props: DeskProps) {
           />
         )}
         <ShelfArea>
-          <Shelf
-            desk={desk}
-            onOpen={openSpot}
-            onAdd={() => setOpened({ sheet: "add" })}
-            onAgain={() => setOpened({ sheet: "again" })}
-            onOutline={() => setOpened({ sheet: "outline" })}
-            onSearch={() => setOpened({ sheet: "search" })}
-            onReferences={() => setOpened({ sheet: "references" })}
-            onLeftOut={() => setOpened({ sheet: "left out" })}
-            onDetails={details}
-            onChanged={gathering.refresh}
-          />
+          <Region name="The shelf">
+            <Shelf
+              desk={desk}
+              onOpen={openSpot}
+              onAdd={() => setOpened({ sheet: "add" })}
+              onAgain={() => setOpened({ sheet: "again" })}
+              onOutline={() => setOpened({ sheet: "outline" })}
+              onSearch={() => setOpened({ sheet: "search" })}
+              onReferences={() => setOpened({ sheet: "references" })}
+              onLeftOut={() => setOpened({ sheet: "left out" })}
+              onDetails={details}
+              onChanged={gathering.refresh}
+            />
+          </Region>
         </ShelfArea>
         {taking.over && <DropCover>Drop sources anywhere, or pictures on a topic</DropCover>}
         {menu?.link && menuLink && (
@@ -467,25 +478,27 @@ export const Desk = memo(function Desk(props: DeskProps) {
             onClose={() => setMenu(null)}
           />
         )}
-        <Sheets
-          tree={tree}
-          selected={selected}
-          actions={actions}
-          gathering={gathering}
-          opened={opened}
-          onOpened={setOpened}
-          exporting={exporting}
-          onExporting={onExporting}
-          onSource={openSpot}
-          onRead={read}
-          onShow={show}
-          onSelect={select}
-          onChoose={find}
-          onOpenMap={(to) => go({ map: to, topic: null, spot: null, way: "work" })}
-          onAllSeen={allSeen}
-          onPictures={pictures.addFiles}
-          say={say}
-        />
+        <Region name="This sheet">
+          <Sheets
+            tree={tree}
+            selected={selected}
+            actions={actions}
+            gathering={gathering}
+            opened={opened}
+            onOpened={setOpened}
+            exporting={exporting}
+            onExporting={onExporting}
+            onSource={openSpot}
+            onRead={read}
+            onShow={show}
+            onSelect={select}
+            onChoose={find}
+            onOpenMap={(to) => go({ map: to, topic: null, spot: null, way: "work" })}
+            onAllSeen={allSeen}
+            onPictures={pictures.addFiles}
+            say={say}
+          />
+        </Region>
       </Frame>
     </CitingMap.Provider>
   );

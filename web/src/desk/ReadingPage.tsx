@@ -11,6 +11,7 @@ import type { OpenSource, Spot } from "../reading/spot";
 import { TopicReading } from "../reading/TopicReading";
 import type { ChosenLink } from "../relations/linkActs";
 import { afterPaint } from "../ui/afterPaint";
+import { Region } from "../ui/Region";
 import type { Opened } from "./Sheets";
 
 /** What stands beside the map. */
@@ -93,65 +94,67 @@ export const ReadingPage = afterPaint(function ReadingPage(props: ReadingPagePro
         }
       }}
     >
-      {spot ? (
-        <SourceReading
-          tree={tree}
-          topic={topic}
-          spot={spot}
-          actions={actions}
-          grounding={tree.desk.links.find((link) => link.id === grounding) ?? null}
-          onPictures={props.onPictures}
-          onGrounded={() => onGrounding(null)}
-          onBack={onClose}
-          say={props.say}
-          onSelect={onSelect}
-          onDetails={props.onDetails}
-        />
-      ) : choice.several ? (
-        <SeveralReading
-          tree={tree}
-          topics={tree.desk.topics.filter((t) => choice.ids.has(t.id))}
-          onSelect={onSelect}
-          onToggle={choice.toggle}
-          onClear={choice.clear}
-          onActs={(button) => onMenu(under(button, topic))}
-        />
-      ) : (
-        <TopicReading
-          tree={tree}
-          topic={topic}
-          actions={actions}
-          link={props.link}
-          onSelect={onSelect}
-          onOpen={onOpen}
-          onActs={empty ? null : (button) => onMenu(under(button, topic))}
-          onPassage={props.onPassage}
-          onAsk={props.onAsk}
-          onMovePassage={(evidence) =>
-            props.onOpened({
-              sheet: "place",
-              placing: { what: "passage", topic: topic.id, evidence },
-            })
-          }
-          onMakeTopic={(evidence, words) =>
-            props.onOpened({
-              sheet: "new",
-              making: { what: "split", topic: topic.id, evidence, words },
-            })
-          }
-          onGround={(link) => {
-            onGrounding(link);
-            props.onPassage(topic);
-          }}
-          onLink={(from) => props.onOpened({ sheet: "link", topic: from, to: null })}
-          onReattach={(link, from) =>
-            props.onOpened({ sheet: "place", placing: { what: "end", link, topic: from } })
-          }
-          onPicture={() => props.onOpened({ sheet: "picture", topic: topic.id })}
-          onLegend={() => props.onOpened({ sheet: "legend" })}
-          onGone={props.onGone}
-        />
-      )}
+      <Region name="The reading page" of={spot ? spot.source : topic.id}>
+        {spot ? (
+          <SourceReading
+            tree={tree}
+            topic={topic}
+            spot={spot}
+            actions={actions}
+            grounding={tree.desk.links.find((link) => link.id === grounding) ?? null}
+            onPictures={props.onPictures}
+            onGrounded={() => onGrounding(null)}
+            onBack={onClose}
+            say={props.say}
+            onSelect={onSelect}
+            onDetails={props.onDetails}
+          />
+        ) : choice.several ? (
+          <SeveralReading
+            tree={tree}
+            topics={tree.desk.topics.filter((t) => choice.ids.has(t.id))}
+            onSelect={onSelect}
+            onToggle={choice.toggle}
+            onClear={choice.clear}
+            onActs={(button) => onMenu(under(button, topic))}
+          />
+        ) : (
+          <TopicReading
+            tree={tree}
+            topic={topic}
+            actions={actions}
+            link={props.link}
+            onSelect={onSelect}
+            onOpen={onOpen}
+            onActs={empty ? null : (button) => onMenu(under(button, topic))}
+            onPassage={props.onPassage}
+            onAsk={props.onAsk}
+            onMovePassage={(evidence) =>
+              props.onOpened({
+                sheet: "place",
+                placing: { what: "passage", topic: topic.id, evidence },
+              })
+            }
+            onMakeTopic={(evidence, words) =>
+              props.onOpened({
+                sheet: "new",
+                making: { what: "split", topic: topic.id, evidence, words },
+              })
+            }
+            onGround={(link) => {
+              onGrounding(link);
+              props.onPassage(topic);
+            }}
+            onLink={(from) => props.onOpened({ sheet: "link", topic: from, to: null })}
+            onReattach={(link, from) =>
+              props.onOpened({ sheet: "place", placing: { what: "end", link, topic: from } })
+            }
+            onPicture={() => props.onOpened({ sheet: "picture", topic: topic.id })}
+            onLegend={() => props.onOpened({ sheet: "legend" })}
+            onGone={props.onGone}
+          />
+        )}
+      </Region>
     </Beside>
   );
 });

@@ -18,7 +18,8 @@ function tell(): void {
   }
 }
 
-function saveAll(): void {
+/** Saves at once what is typed anywhere. */
+export function saveTyped(): void {
   for (const save of [...waiting]) {
     save();
   }
@@ -26,9 +27,9 @@ function saveAll(): void {
 
 /** Saves what is typed when the page is left; called before all that asks whether something is unsent. */
 export function saveOnLeaving(): void {
-  window.addEventListener("beforeunload", saveAll);
-  window.addEventListener("pagehide", saveAll);
-  document.addEventListener("visibilitychange", () => document.hidden && saveAll());
+  window.addEventListener("beforeunload", saveTyped);
+  window.addEventListener("pagehide", saveTyped);
+  document.addEventListener("visibilitychange", () => document.hidden && saveTyped());
 }
 
 /** Whether something is typed that is not saved yet. */
