@@ -257,7 +257,8 @@ export const Desk = memo(function Desk(props: DeskProps) {
     onAsk: ask,
     onCopyAs: (topics: readonly string[], form: "markdown" | "picture") => {
       setAsked(null);
-      copyOut(desk.id, topics, form).then(() => say("Copied"), setAsked);
+      const as = form === "markdown" ? "Markdown" : "a picture";
+      copyOut(desk.id, topics, form).then(() => say(`Copied as ${as}`), setAsked);
     },
     onSortByTime: (topic: Topic) => {
       setAsked(null);

@@ -113,9 +113,10 @@ class ActionsTest {
     for (String label : labels) {
       String map = (String) desk.page().evaluate(MAP);
       desk.choose(topic);
+      desk.page().waitForTimeout(300); // what comes of choosing it is not what comes of the action
+      String seen = (String) desk.page().evaluate(SEEN);
       open(desk, desk.middle(topic));
       assertThat(items(desk).first()).isVisible();
-      String seen = (String) desk.page().evaluate(SEEN);
       Locator item =
           desk.page()
               .getByRole(

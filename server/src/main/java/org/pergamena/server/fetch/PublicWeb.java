@@ -170,6 +170,13 @@ public class PublicWeb {
               + (status == 404 ? ": there is no such page. " : ". ")
               + "Check the address in a browser.");
     }
+    Header packed = response.getFirstHeader("Content-Encoding");
+    if (packed != null && !packed.getValue().strip().equalsIgnoreCase("identity")) {
+      throw new RefusedAnswer(
+          at.getHost()
+              + " sends it packed, which was not asked for. Download it in a browser and add the"
+              + " file.");
+    }
     byte[] bytes = body.readAllBytes();
     Header type = response.getFirstHeader("Content-Type");
     String media =

@@ -198,7 +198,7 @@ class PublicWebTest {
     "/to-file, not file:",
     "/gone, 404",
     "/endless, larger than 1 MB",
-    "/bomb, larger than 1 MB",
+    "/bomb, packed",
     "/slow, seconds"
   })
   void what_must_not_be_taken_is_refused_with_a_sentence(String path, String words) {
