@@ -64,7 +64,14 @@ export function Distilling({ desk, actions, onDistil }: DistillingProps) {
         </fieldset>
       )}
       <SheetFoot>
-        {ready > 0 && !reading && <Preview map={desk.id} options={options(wanted, ids)} />}
+        {ready > 0 && !reading && (
+          <Preview
+            map={desk.id}
+            options={options(wanted, ids)}
+            sources={readable}
+            onEach={() => setOwn({ ...wanted, order: "SOURCES" })}
+          />
+        )}
         {again && (
           <p>
             The map stays as it is until you have seen what would change, and taken all, only what

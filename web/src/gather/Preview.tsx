@@ -2,7 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import styled from "styled-components";
 import { request } from "../api/client";
-import type { DistilOptions, Preview as Sizes } from "../api/types";
+import type { DistilOptions, Preview as Sizes, Source } from "../api/types";
+import { TextButton } from "../ui/Button";
 import { Trouble } from "../ui/Field";
 import { counted } from "../ui/words";
 
@@ -21,8 +22,16 @@ export function sizes(levels: readonly number[]): string {
   return levels.length > 1 ? `${mains}, ${counted(all, "topic")} in all.` : `${mains}.`;
 }
 
-/** How many topics the choices come to, told a moment after they were made. */
-export function Preview({ map, options }: { map: string; options: DistilOptions }) {
+type PreviewProps = {
+  map: string;
+  options: DistilOptions;
+  sources: readonly Source[];
+  /** Gives each source a main branch of its own. */
+  onEach: () => void;
+};
+
+/** How many topics the choices come to, and whether the sources speak of one thing, told a moment after. */
+export function Preview({ map, options, sources, onEach }: PreviewProps) {
   const wanted = JSON.stringify(options);
   const [asked, setAsked] = useState(wanted);
   useEffect(() => {
@@ -39,13 +48,31 @@ export function Preview({ map, options }: { map: string; options: DistilOptions 
     return <Trouble role="alert">{preview.error.message}</Trouble>;
   }
   const levels = preview.data?.levels;
+  const subjects = asked === wanted ? (preview.data?.subjects ?? []) : [];
   return (
-    <Line role="status">
-      {!levels || asked !== wanted
-        ? "Counting the topics that will come\u2026"
-        : levels.length > 0
-          ? `This will come to ${sizes(levels)}`
-          : "How many topics come is told once these long sources are distilled."}
-    </Line>
+    <>
+      {options.order === "SUBJECT" && subjects.length > 1 && (
+        <p role="status">
+          The sources speak of {subjects.length} different subjects: {told(subjects, sources)}.{" "}
+          <TextButton onPress={onEach}>One branch for each source</TextButton>
+        </p>
+      )}
+      <Line role="status">
+        {!levels || asked !== wanted
+          ? "Counting the topics that will come\u2026"
+          : levels.length > 0
+            ? `This will come to ${sizes(levels)}`
+            : "How many topics come is told once these long sources are distilled."}
+      </Line>
+    </>
   );
+}
+
+/** The names of sources by subject. */
+export function told(
+  subjects: readonly (readonly string[])[],
+  sources: readonly Pick<Source, "id" | "name">[],
+): string {
+  const name = (id: string) => sources.find((source) => source.id === id)?.name ?? "";
+  return subjects.map((ids) => ids.map(name).filter(Boolean).join(", ")).join(" · ");
 }

@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.UUID;
 import org.pergamena.core.distil.Distilled.Node;
 import org.pergamena.core.distil.group.Group;
+import org.pergamena.core.distil.group.Grouping;
 import org.pergamena.core.distil.label.Labeller;
 import org.pergamena.core.distil.quote.Gist;
 import org.pergamena.core.distil.quote.Quote;
@@ -100,13 +102,21 @@ public final class Distiller {
   }
 
   /**
-   * How many topics would come on each level, from the main branches on, terms that must appear not
-   * counted.
+   * What would come.
+   *
+   * @param levels number of topics on each level, from the main branches on, terms that must appear
+   *     not counted
+   * @param subjects the sources by what they speak of: those of one list share main branches, and
+   *     no two lists do
    */
-  public List<Integer> sizes() {
+  public record Outlook(List<Integer> levels, List<List<UUID>> subjects) {}
+
+  /** What would come, without names. */
+  public Outlook outlook() {
+    Group root = divided();
     List<Integer> sizes = new ArrayList<>();
-    count(divided(), 0, sizes);
-    return sizes.subList(1, sizes.size());
+    count(root, 0, sizes);
+    return new Outlook(sizes.subList(1, sizes.size()), Grouping.subjects(root.parts()));
   }
 
   private static void count(Group group, int level, List<Integer> sizes) {

@@ -62,8 +62,9 @@ class DistilController {
    *
    * @param levels number of topics on each level, from the main branches on; none if that would
    *     take too long to tell
+   * @param subjects the sources by what they speak of, those of one list with something in common
    */
-  record Preview(List<Integer> levels) {}
+  record Preview(List<Integer> levels, List<List<UUID>> subjects) {}
 
   @PostMapping
   @ResponseStatus(HttpStatus.ACCEPTED)
@@ -143,10 +144,11 @@ class DistilController {
           List<Analysed> texts = sources.analysed(map, () -> progress.at("Finding sentences", 0));
           int words = texts.stream().mapToInt(t -> t.words(0, t.sentences().size())).sum();
           if (words > MOST_WORDS) {
-            return new Preview(List.of());
+            return new Preview(List.of(), List.of());
           }
           try {
-            return new Preview(new Distiller(texts, options, progress).sizes());
+            Distiller.Outlook outlook = new Distiller(texts, options, progress).outlook();
+            return new Preview(outlook.levels(), outlook.subjects());
           } catch (IllegalArgumentException e) {
             throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
           }

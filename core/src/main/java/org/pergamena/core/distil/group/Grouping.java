@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Bag;
@@ -120,6 +121,30 @@ public final class Grouping {
     }
     kindred.add(0, all.stream().filter(leaf -> !placed.contains(leaf)).toList());
     return kindred;
+  }
+
+  /**
+   * The sources of some parts by what they speak of: those of one list have to do with each other,
+   * directly or by way of others. Too short a source to tell goes with the first.
+   */
+  public static List<List<UUID>> subjects(List<Part> parts) {
+    List<Group> leaves =
+        parts.stream().map(part -> new Group(null, List.of(part), List.of())).toList();
+    List<Bag> vectors = vectors(leaves);
+    Map<UUID, List<Bag>> bySource = new LinkedHashMap<>();
+    Map<UUID, Integer> words = new LinkedHashMap<>();
+    for (int i = 0; i < parts.size(); i++) {
+      UUID source = parts.get(i).text().source().id();
+      bySource.computeIfAbsent(source, id -> new ArrayList<>()).add(vectors.get(i));
+      words.merge(source, parts.get(i).words(), Integer::sum);
+    }
+    List<UUID> telling =
+        bySource.keySet().stream().filter(id -> words.get(id) >= TELLING_WORDS).toList();
+    List<List<UUID>> subjects = new ArrayList<>();
+    for (List<Integer> group : Kindred.of(telling.stream().map(bySource::get).toList())) {
+      subjects.add(group.stream().map(telling::get).toList());
+    }
+    return List.copyOf(subjects);
   }
 
   private static int words(List<Group> leaves, List<Integer> some) {

@@ -175,9 +175,37 @@ class SteeringTest {
     DistilOptions options = new DistilOptions(2, 4).with(asking("Who pays the cost?"));
     Distiller distiller = new Distiller(List.of(BOOK, TALK), options, Progress.NONE);
     TopicMap map = distiller.distil().map(UUID.randomUUID(), UUID::randomUUID);
-    List<Integer> sizes = distiller.sizes();
+    List<Integer> sizes = distiller.outlook().levels();
     assertThat(sizes.get(0)).isEqualTo(map.root().children().size());
     assertThat(sizes.stream().mapToInt(Integer::intValue).sum()).isEqualTo(map.size() - 1);
+  }
+
+  @Test
+  void sources_that_speak_of_different_things_are_told_apart_beforehand() {
+    Analysed marsh =
+        of("marsh", "The tide fills the creek. Silt settles on the marsh. Birds feed on the mud. ");
+    Analysed more =
+        of("more", "The creek carries silt to the marsh. The tide feeds birds on the mud. ");
+    Analysed bread =
+        of("bread", "The baker kneads dough. Yeast makes loaves rise. The oven browns a crust. ");
+    Distiller.Outlook outlook =
+        new Distiller(List.of(marsh, more, bread), DistilOptions.DEFAULT, Progress.NONE).outlook();
+    assertThat(outlook.subjects())
+        .containsExactlyInAnyOrder(
+            List.of(marsh.source().id(), more.source().id()), List.of(bread.source().id()));
+    assertThat(
+            new Distiller(List.of(marsh, more), DistilOptions.DEFAULT, Progress.NONE)
+                .outlook()
+                .subjects())
+        .hasSize(1);
+  }
+
+  private static Analysed of(String name, String words) {
+    SourceTextBuilder text = new SourceTextBuilder();
+    for (int i = 0; i < 8; i++) {
+      text.block(Block.Kind.PARAGRAPH, 0, words.repeat(6).strip());
+    }
+    return TextAnalyser.analyse(new Source(UUID.randomUUID(), name, text.build()));
   }
 
   @Test
@@ -190,7 +218,7 @@ class SteeringTest {
   private static int count(DistilOptions.Detail detail) {
     DistilOptions options = new DistilOptions(3, 0, detail, null, Set.of(), null);
     return new Distiller(List.of(BOOK), options, Progress.NONE)
-        .sizes().stream().mapToInt(Integer::intValue).sum();
+        .outlook().levels().stream().mapToInt(Integer::intValue).sum();
   }
 
   @Test
