@@ -48,6 +48,8 @@ const Bar = styled.div`
   font-size: 14px;
   color: ${({ theme }) => theme.softInk};
   > div { display: flex; align-items: center; gap: 12px; }
+  /* there is room for one view */
+  @media (max-width: 500px) { padding: 4px 12px 0; > div:last-child { display: none; } }
   @media print { display: none; }
 `;
 

@@ -6,10 +6,9 @@ export const Frame = styled.main`
   min-height: 0;
   grid-template: minmax(0, 1fr) auto / minmax(0, 1.9fr) minmax(340px, 1fr);
   @media (max-width: 800px) {
-    grid-template: minmax(300px, 58vh) max-content max-content / minmax(0, 1fr);
+    /* most of the window is the map, the rest is scrolled to */
+    grid-template: max(min(540px, 96vh), 82vh) max-content max-content / minmax(0, 1fr);
     overflow: auto;
-    /* a study is read from its top to its end */
-    &:has([data-study]) { grid-template-rows: max(300px, 82vh) max-content max-content; }
   }
   @media print { display: block; }
 `;

@@ -7,6 +7,9 @@ import type { Tree } from "./tree";
 
 const KEY = "pergamena.legend";
 
+/** In a window no wider it is folded to begin with. */
+const NARROW = 800;
+
 const Row = styled.div`
   display: flex;
   flex-wrap: wrap;
@@ -26,7 +29,10 @@ const Fold = styled(TextButton)`
 
 /** What the signs on the map mean; it folds to a word, and stays as it was left. */
 export function Legend({ tree }: { tree: Tree }) {
-  const [open, setOpen] = useState(() => localStorage.getItem(KEY) !== "folded");
+  const [open, setOpen] = useState(() => {
+    const kept = localStorage.getItem(KEY);
+    return kept ? kept !== "folded" : window.innerWidth > NARROW;
+  });
   const { topics, links, sources } = tree.desk;
   const fold = (next: boolean) => {
     localStorage.setItem(KEY, next ? "open" : "folded");

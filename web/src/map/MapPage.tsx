@@ -93,6 +93,7 @@ const Foot = styled.div`
   align-items: center;
   gap: 0 12px;
   padding: 2px 12px 6px;
+  @media (max-width: 800px) { padding: 0 8px 2px; }
   @media print { display: none; }
 `;
 

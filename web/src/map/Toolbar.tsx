@@ -16,6 +16,14 @@ const Bar = styled.div`
   flex-wrap: wrap;
   align-items: center;
   padding: 2px 0;
+  /* one line under the thumb, to be pushed along */
+  @media (max-width: 800px) {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    scrollbar-width: none;
+    max-width: calc(100vw - 16px);
+    > * { flex: none; }
+  }
 `;
 
 const Percent = styled(TextButton)`

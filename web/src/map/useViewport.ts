@@ -9,6 +9,13 @@ const STILL_MS = 160;
 /** Smallest zoom at which labels read well. */
 export const LEGIBLE = 0.72;
 
+/** A little smaller is better than a little cut off. */
+const NEARLY = 0.9;
+
+/** As close as a box is attended to, and what is left around it, in pixels. */
+const CLOSE = 1.05;
+const MARGIN = 24;
+
 export type Viewport = ReturnType<typeof useViewport>;
 
 /**
@@ -103,6 +110,17 @@ export function useViewport(
         const { width, height } = size();
         to(width / 2 - sceneX * k, height / 2 - sceneY * k, k);
       },
+      /** Has a box of the scene in the middle, as large as it can be read well, its left edge in any case. */
+      attend: (box: { x: number; y: number; width: number; height: number }) => {
+        const { width, height } = size();
+        const fits = Math.min((width - 2 * MARGIN) / box.width, (height - 2 * MARGIN) / box.height);
+        const k = Math.min(CLOSE, Math.max(LEGIBLE, fits));
+        to(
+          Math.max(MARGIN, (width - box.width * k) / 2) - box.x * k,
+          Math.max(MARGIN, (height - box.height * k) / 2) - box.y * k,
+          k,
+        );
+      },
       /** What of the scene is to be drawn in full, null before the window is known. */
       sight: () => sight.current,
       panBy: (dx: number, dy: number) =>
@@ -132,7 +150,8 @@ export function useViewport(
       show: (scene: Scene) => {
         const { width, height } = size();
         const root = scene.topics[0];
-        if (!root || Math.min(width / scene.width, height / scene.height) >= LEGIBLE) {
+        const whole = Math.min(width / scene.width, height / scene.height);
+        if (!root || whole >= LEGIBLE * NEARLY) {
           moves.fit(scene);
           return;
         }

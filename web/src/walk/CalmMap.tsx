@@ -37,8 +37,6 @@ const Content = styled.div`
   transform-origin: 0 0;
 `;
 
-const CLOSE = 1.05;
-
 type CalmMapProps = {
   tree: Tree;
   chosen: string;
@@ -63,15 +61,20 @@ export function CalmMap({ tree, chosen, led, actions, onSelect }: CalmMapProps) 
       viewport.fit(scene);
     }
     if (placed && led) {
-      const { k } = viewport.view();
-      if (k < CLOSE) {
-        viewport.zoomBy(CLOSE / k);
-      }
-      viewport.centre(placed.x + placed.width / 2, placed.y + placed.height / 2);
+      // with what is right below it
+      const shown = [
+        placed,
+        ...(tree.get(chosen)?.children ?? []).flatMap((id) => tree.placed(id) ?? []),
+      ];
+      const x = Math.min(...shown.map((each) => each.x));
+      const y = Math.min(...shown.map((each) => each.y));
+      const right = Math.max(...shown.map((each) => each.x + each.width));
+      const bottom = Math.max(...shown.map((each) => each.y + each.height));
+      viewport.attend({ x, y, width: right - x, height: bottom - y });
     } else if (placed) {
       viewport.reveal(placed);
     }
-  }, [placed, led, scene, viewport]);
+  }, [placed, led, scene, viewport, tree, chosen]);
   const toggle = (id: string) =>
     actions.fold(tree.get(id)?.closed ? { open: [id] } : { close: [id] });
   const pressed = useRef<string | null>(null);
