@@ -32,8 +32,12 @@ final class Crossings {
   /** More links than this are all drawn as ties, so that finding free ways costs little. */
   private static final int MOST_LINES = 60;
 
-  /** The reference marks in their traditional order; after the last they are doubled. */
+  /**
+   * The reference marks in their traditional order; after the last they are doubled, then trebled.
+   */
   private static final String[] MARKS = {"*", "\u2020", "\u2021", "\u00a7", "\u2016", "\u00b6"};
+
+  private static final int MOST_TIMES = 3;
 
   private final Sheet sheet;
   private final List<Placed> placed;
@@ -42,7 +46,6 @@ final class Crossings {
   private final TextStyle phrase;
   private final boolean lines;
   private final boolean marked;
-  private int ties;
   private Box bent;
 
   private Crossings(Sheet sheet, List<Placed> placed) {
@@ -74,7 +77,9 @@ final class Crossings {
 
   private List<Scene.Across> drawn() {
     List<Scene.Across> drawn = new ArrayList<>();
+    int number = -1;
     for (CrossLink link : sheet.map().links()) {
+      number++;
       Placed from = shown(link.from());
       Placed to = shown(link.to());
       if (from == null || to == null) {
@@ -85,7 +90,7 @@ final class Crossings {
       } else if (!from.id().equals(to.id())) {
         boolean lined = lines && drawn.size() < MOST_LINES;
         Scene.Across line = lined ? line(link, from, to) : null;
-        drawn.add(line == null ? tie(link, from, to) : line);
+        drawn.add(line == null ? tie(link, number, from, to) : line);
       }
     }
     return drawn;
@@ -247,14 +252,24 @@ final class Crossings {
   }
 
   /** The same mark at both ends, each above the end of the topic's words. */
-  private Scene.Across tie(CrossLink link, Placed from, Placed to) {
+  private Scene.Across tie(CrossLink link, int number, Placed from, Placed to) {
     if (marked) {
-      String mark = MARKS[ties % MARKS.length].repeat(1 + ties / MARKS.length % 3);
-      ties++;
+      String mark = mark(number);
       mark(mark, from, ink(link));
       mark(mark, to, ink(link));
     }
     return across(link, List.of(), true);
+  }
+
+  /**
+   * The mark of a link by its place among all of the map: its own, and the same whatever is drawn
+   * of the others. Where no mark is left its number is it.
+   */
+  private static String mark(int number) {
+    int times = 1 + number / MARKS.length;
+    return times <= MOST_TIMES
+        ? MARKS[number % MARKS.length].repeat(times)
+        : String.valueOf(number + 1);
   }
 
   private void mark(String mark, Placed topic, String ink) {

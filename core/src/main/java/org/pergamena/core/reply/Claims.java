@@ -13,7 +13,7 @@ import org.pergamena.core.distil.text.Analysed;
 
 /** Numbers and names that stand in no source, which are what an assistant makes up unseen. */
 final class Claims {
-  private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,\\u00a0\\u202f]\\d+)*");
+  private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,\\u00a0\\u202f]\\d+){0,60}");
   private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}'\\u2019-]{3,}");
   private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?:;\\n(\u201c\"])\\s*");
 

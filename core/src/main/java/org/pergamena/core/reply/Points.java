@@ -18,7 +18,7 @@ final class Points {
           "^[\\p{So}\\p{Sk}\\u2190-\\u21ff\\ufe0f\\u200d]+\\s*|\\s*[\\p{So}\\ufe0f\\u200d]+$");
   private static final Pattern ORDINAL =
       Pattern.compile(
-          "^\\(?(\\d{1,2}(?:\\.\\d{1,2})*|[IVX]{1,4})(?:[.)]|(?<=\\.\\d{1,2}))\\s+(?=\\S)");
+          "^\\(?(\\d{1,2}(?:\\.\\d{1,2}){0,40}|[IVX]{1,4})(?:[.)]|(?<=\\.\\d{1,2}))\\s+(?=\\S)");
 
   private final List<Item> items;
   private final boolean counted;

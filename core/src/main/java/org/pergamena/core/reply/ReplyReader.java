@@ -32,7 +32,8 @@ public final class ReplyReader {
   private static final Pattern SPACED = Pattern.compile("^#{1,6}\\s");
   private static final Pattern BREAK = Pattern.compile("(?i)<br\\s{0,3}/?>");
   private static final Pattern NUMBERED =
-      Pattern.compile("^[\\s#>*_+|-]*\\(?(\\d{1,3}(\\.\\d{1,3})*|[ivxIVX]{1,4})[.)]?[*_]*\\s+");
+      Pattern.compile(
+          "^[\\s#>*_+|-]*\\(?(\\d{1,3}(\\.\\d{1,3}){0,40}|[ivxIVX]{1,4})[.)]?[*_]*\\s+");
 
   private ReplyReader() {}
 

@@ -6,12 +6,14 @@ import org.pergamena.core.outline.OutlineLine;
 /** How lines of a reply are written. */
 final class Shapes {
   private static final Pattern FENCE = Pattern.compile("\\s*(`{3,}|~{3,}).*");
-  private static final Pattern RULE = Pattern.compile("\\s*([-*_=\u2014\u2500]\\s?){3,}\\s*");
+  private static final Pattern RULE =
+      Pattern.compile("\\s*(?:[-*_=\u2014\u2500]\\s?){3,400}+\\s*+");
   private static final Pattern ITEM =
       Pattern.compile(
-          "\\s*+([-*+\u2022\u2013\u25cf\u25e6\u25cb\u25aa\u25ab\u25a0\u2023\u00b7\u2219]|\\(?([0-9]{1,3}|[a-zA-Z]|[ivxIVX]{1,4})[.)]|\\d{1,3}(\\.\\d{1,3})+[.)]?)\\s++\\S.*",
+          "\\s*+([-*+\u2022\u2013\u25cf\u25e6\u25cb\u25aa\u25ab\u25a0\u2023\u00b7\u2219]|\\(?([0-9]{1,3}|[a-zA-Z]|[ivxIVX]{1,4})[.)]|\\d{1,3}(\\.\\d{1,3}){1,40}[.)]?)\\s++\\S.*",
           Pattern.DOTALL);
-  private static final Pattern DOTTED = Pattern.compile("\\s*\\d{1,3}(\\.\\d{1,3})+[.)]?\\s+\\S");
+  private static final Pattern DOTTED =
+      Pattern.compile("\\s*\\d{1,3}(\\.\\d{1,3}){1,40}[.)]?\\s+\\S");
   private static final Pattern NUMBERED = Pattern.compile("\\s*\\d{1,3}\\s+\\S");
   private static final Pattern HEAD =
       Pattern.compile(" {0,3}#{1,6}(\\s+\\S.*|[\\p{L}\\p{N}].*)", Pattern.DOTALL);

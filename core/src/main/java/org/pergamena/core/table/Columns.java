@@ -35,7 +35,7 @@ record Columns(Map<Column, Integer> at, boolean headed) {
     }
   }
 
-  private static final Pattern NUMBER = Pattern.compile("\\d+(\\.\\d+)*\\.?");
+  private static final Pattern NUMBER = Pattern.compile("\\d+(\\.\\d+){0,60}\\.?");
   private static final double MOST = 0.7;
 
   /** The columns of a table of topics or terms. */

@@ -179,6 +179,10 @@ class LayoutTest {
                 .flatMap(placed -> placed.items().stream())
                 .filter(item -> item instanceof Words words && words.role() == Role.TIE))
         .hasSize(2);
+    // its mark is that of the second link, whatever is drawn of the first
+    assertThat(words(placed(scene, "fish"), Role.TIE))
+        .extracting(Words::text)
+        .containsExactly("\u2020");
   }
 
   @Test

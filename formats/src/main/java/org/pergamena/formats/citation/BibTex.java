@@ -82,9 +82,12 @@ final class BibTex {
       if (List.of("string", "comment", "preamble").contains(piece.kind())) {
         continue;
       }
-      boolean named = sound && piece.text().contains("#") || !parses(piece.text());
       try {
-        take(named ? macros + piece.text() : piece.text(), works, taken);
+        if (sound && piece.text().contains("#")) {
+          take(macros + piece.text(), works, taken);
+        } else {
+          takePlain(piece.text(), macros, works, taken);
+        }
       } catch (IOException | ParseException | RuntimeException | Error e) {
         if (e instanceof VirtualMachineError fatal && !(e instanceof StackOverflowError)) {
           throw fatal;
@@ -99,6 +102,22 @@ final class BibTex {
       }
     }
     return new ReferenceList(works, faults);
+  }
+
+  /** An entry without names of strings, else with them; each is parsed once if it is sound. */
+  private static void takePlain(String entry, String macros, List<Work> works, Set<String> taken)
+      throws IOException, ParseException {
+    BibTeXDatabase plain;
+    try {
+      plain = parse(entry);
+    } catch (IOException | ParseException | RuntimeException | Error e) {
+      if (e instanceof VirtualMachineError fatal && !(e instanceof StackOverflowError)) {
+        throw fatal;
+      }
+      take(macros + entry, works, taken);
+      return;
+    }
+    take(plain, works, taken);
   }
 
   private static boolean parses(String entry) {
@@ -118,7 +137,11 @@ final class BibTex {
 
   private static void take(String text, List<Work> works, Set<String> taken)
       throws IOException, ParseException {
-    BibTeXDatabase database = parse(text);
+    take(parse(text), works, taken);
+  }
+
+  private static void take(BibTeXDatabase database, List<Work> works, Set<String> taken)
+      throws ParseException {
     for (BibTeXEntry entry : database.getEntries().values()) {
       Reference read = CslJson.reference(Ris.asMap(new BibTeXConverter().toItemData(entry)));
       for (Role role : List.of(Role.AUTHOR, Role.EDITOR)) {

@@ -44,7 +44,11 @@ record Shape(String name, IntFunction<String> text) {
           of("paragraphs under one topic", "# a\n", "word of a paragraph\n\n"),
           of("lines of equals signs", "=\n"),
           of("blanks", "\t"),
-          new Shape("deeper and deeper", Shape::deeper));
+          of("footnote marks", "[^1]"),
+          of("footnote marks by line", "- a[^1]\n"),
+          of("strings of references", "@string{a = b # b}\n"),
+          new Shape("deeper and deeper", n -> deeper(n, "- a")),
+          new Shape("drawings deeper and deeper", n -> deeper(n, "mindmap")));
 
   private static Shape of(String name, String again) {
     return of(name, "", again);
@@ -55,10 +59,10 @@ record Shape(String name, IntFunction<String> text) {
         name, n -> first + again.repeat(Math.max(1, (n - first.length()) / again.length())));
   }
 
-  private static String deeper(int length) {
+  private static String deeper(int length, String line) {
     StringBuilder text = new StringBuilder();
     for (int deep = 0; text.length() < length; deep++) {
-      text.append(" ".repeat(deep)).append("- a\n");
+      text.append(" ".repeat(deep)).append(line).append('\n');
     }
     return text.toString();
   }

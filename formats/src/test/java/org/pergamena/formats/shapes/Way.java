@@ -6,9 +6,12 @@ import java.util.UUID;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.outline.OutlineReader;
+import org.pergamena.core.reply.ReplyReader;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.formats.SourceReader;
+import org.pergamena.formats.bring.MapFiles;
+import org.pergamena.formats.citation.ReferenceFormat;
 import org.pergamena.formats.publish.Notes;
 import org.pergamena.formats.read.UnreadableException;
 
@@ -54,6 +57,32 @@ enum Way {
     @Override
     void go(String text) {
       Notes.read(text);
+    }
+  },
+  REPLY {
+    @Override
+    void go(String text) {
+      ReplyReader.read(text, false);
+    }
+  },
+  MAP {
+    @Override
+    void go(String text) {
+      try {
+        MapFiles.read("x.md", ("# x\n" + text).getBytes(StandardCharsets.UTF_8), new UUID(0, 1));
+      } catch (RuntimeException refused) {
+        // a sentence says why
+      }
+    }
+  },
+  REFERENCES {
+    @Override
+    void go(String text) {
+      try {
+        ReferenceFormat.read(text.getBytes(StandardCharsets.UTF_8));
+      } catch (IllegalArgumentException refused) {
+        // a sentence says why
+      }
     }
   },
   ANALYSIS {

@@ -150,19 +150,15 @@ class PublicWebTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"a line of the head", "heads", "packed nothing"})
+  @ValueSource(strings = {"a line of the head", "heads", "a body"})
   @Timeout(300)
   void a_host_that_drips_does_not_outlast_the_limit(String what) throws IOException {
     String ok = "HTTP/1.1 200 OK\r\n";
-    String packed = ok + "Content-Encoding: gzip\r\nContent-Type: text/html\r\n\r\n";
-    byte[] gzipHead = {0x1f, (byte) 0x8b, 8, 0, 0, 0, 0, 0, 0, 3};
-    byte[] emptyBlock = {0, 0, 0, (byte) 0xff, (byte) 0xff};
     try (ServerSocket host =
         switch (what) {
           case "a line of the head" -> dripping(ok + "X: ", new byte[] {'x'});
           case "heads" -> dripping(ok, "X: x\r\n".getBytes(StandardCharsets.US_ASCII));
-          default ->
-              dripping(packed + new String(gzipHead, StandardCharsets.ISO_8859_1), emptyBlock);
+          default -> dripping(ok + "Content-Type: text/html\r\n\r\n", new byte[] {'x'});
         }) {
       String name = "127.0.0.1:" + host.getLocalPort();
       PublicWeb patient = new PublicWeb(Set.of(name), 2, 1);

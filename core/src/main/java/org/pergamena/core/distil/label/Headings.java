@@ -12,7 +12,7 @@ final class Headings {
   private static final Pattern OWN_NUMBER =
       Pattern.compile(
           "^(?:(?:Chapter|Section|Part|Appendix) )?"
-              + "(?:\\d+(?:\\.\\d+)*[.):]?|[A-Z](?:\\.\\d+)+[.):]?|[IVXLC]+[.):]) (?=\\p{L})");
+              + "(?:\\d+(?:\\.\\d+){0,40}[.):]?|[A-Z](?:\\.\\d+){1,40}[.):]?|[IVXLC]+[.):]) (?=\\p{L})");
   private static final int LONGEST = 200;
 
   /** A word in capitals of fewer letters than this may be an acronym. */

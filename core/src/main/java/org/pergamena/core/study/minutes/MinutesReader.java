@@ -46,7 +46,7 @@ public final class MinutesReader {
               + "|(?<absent>apologies(?: for absence)?|absent|entschuldigt|excus\u00e9s?|absents)\\s*:",
           Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
   private static final Pattern NAME =
-      Pattern.compile("(?:\\b(?:Dr|Mr|Mrs|Ms|Prof|Rev|Cllr)\\.|[^,;.\\n])+");
+      Pattern.compile("(?:\\b(?:Dr|Mr|Mrs|Ms|Prof|Rev|Cllr)\\.|[^,;.\\n]){1,400}");
 
   private static final Pattern DECIDED =
       any(
