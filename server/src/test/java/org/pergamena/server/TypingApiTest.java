@@ -77,6 +77,19 @@ class TypingApiTest {
   }
 
   @Test
+  void a_state_that_was_named_while_one_types_stays_to_be_gone_back_to(TestVisitor visitor) {
+    UUID map = visitor.newMap();
+    UUID field = UUID.randomUUID();
+    note(visitor, map, "The wall", "", field);
+    String number = history(visitor, map).at("/0/number").asString();
+    visitor.put("/api/maps/" + map + "/history/" + number + "/name", Map.of("name", "First"));
+    note(visitor, map, "The wall is old", "The wall", field);
+    assertThat(history(visitor, map)).hasSize(2);
+    JsonNode past = visitor.get("/api/maps/" + map + "/history/" + number).json();
+    assertThat(past.at("/topics/0/note").asString()).isEqualTo("The wall");
+  }
+
+  @Test
   void what_is_typed_in_two_places_is_merged_or_kept_twice_and_said(TestVisitor visitor) {
     UUID map = visitor.newMap();
     UUID one = UUID.randomUUID();

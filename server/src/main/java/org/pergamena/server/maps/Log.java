@@ -169,7 +169,8 @@ public class Log {
         || !revision.typing.equals(earlier.typing)
         || !revision.author.equals(earlier.author)
         || earlier.state != State.DONE
-        || earlier.kind != Kind.CHANGE) {
+        || earlier.kind != Kind.CHANGE
+        || named(earlier)) {
       return Optional.empty();
     }
     Optional<Change> both = TypedOn.of(ChangeJson.read(earlier.format, earlier.change), change);
@@ -183,6 +184,16 @@ public class Log {
           earlier.state = State.TYPED_ON;
         });
     return both.map(typed -> new Typed(typed, ChangeJson.read(revision.format, revision.inverse)));
+  }
+
+  /** Whether a person has named the state after a revision, which then stays to be gone back to. */
+  private boolean named(RevisionRow revision) {
+    return !entities
+        .createNativeQuery("select 1 from named_version where map_id = :map and number = :number")
+        .setParameter("map", revision.mapId)
+        .setParameter("number", revision.number)
+        .getResultList()
+        .isEmpty();
   }
 
   /** Marks the state after a revision as worth going back to. */
