@@ -67,8 +67,6 @@ const LINE_STEPS = new Map<string, Step>([
 
 const NOBODY: readonly string[] = [];
 
-/** Lines are always written in, there is no mode for it. */
-
 /** The map as an outline: a line a topic, written in like text. */
 export function LinesPage(props: ViewProps) {
   const { tree, actions, selected, handle, choice, onSelect, onMenu, onPaste, say } = props;
