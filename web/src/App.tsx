@@ -11,6 +11,7 @@ import { Entry } from "./desk/Entry";
 import { enteringCode } from "./desk/entering";
 import { Header } from "./desk/Header";
 import { MineSheet } from "./desk/MineSheet";
+import { useKeptFocus } from "./desk/useKeptFocus";
 import { TemplateSheet } from "./history/TemplateSheet";
 import { Button } from "./ui/Button";
 import { Sheet, SheetButtons } from "./ui/Sheet";
@@ -35,6 +36,7 @@ const Message = styled.main`
 /** The page: lets another browser in if its address says so, or else opens a map. */
 export function App({ tab }: { tab: string }) {
   const session = useSession();
+  useKeptFocus();
   const [code, setCode] = useState(() => enteringCode(window.location.hash));
   useEffect(() => {
     const changed = () => setCode(enteringCode(window.location.hash));

@@ -37,7 +37,7 @@ import { Notices } from "./Notices";
 import { ReadingPage } from "./ReadingPage";
 import { type Opened, Sheets, UNASKED } from "./Sheets";
 import { useAnnouncer } from "./useAnnouncer";
-import { useKeptFocus, useUndoKeys } from "./useKeptFocus";
+import { useUndoKeys } from "./useKeptFocus";
 import { usePrinting } from "./usePrinting";
 import { useTaking } from "./useTaking";
 import { useShown, type View, Views } from "./Views";
@@ -277,7 +277,6 @@ export const Desk = memo(function Desk(props: DeskProps) {
       }),
   };
   const menuLink = desk.links.find(({ id }) => id === menu?.link);
-  useKeptFocus();
   const undo = useCallback(() => map.current?.undo(), []);
   const redo = useCallback(() => map.current?.redo(), []);
   useUndoKeys(undo, redo);

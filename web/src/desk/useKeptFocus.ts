@@ -5,6 +5,9 @@ export function writes(target: EventTarget | null): boolean {
   return target instanceof Element && target.closest("input, textarea, [contenteditable]") !== null;
 }
 
+/** What one works in, where nothing that was around is there any more. */
+const WORKED_IN = '[role="tree"][tabindex], [role="grid"][tabindex], [data-study], main';
+
 /**
  * Keeps the focus on the page: when what had it goes, what stood around it gets it, so that keys go on
  * working. What takes the focus somewhere by itself meanwhile wins.
@@ -25,11 +28,12 @@ export function useKeptFocus(): void {
         return;
       }
       const last = around.find((each) => each.isConnected && each !== document.body);
-      const holder = last?.closest<HTMLElement>("[tabindex], main, section");
-      (holder?.matches("[tabindex]")
-        ? holder
-        : document.querySelector<HTMLElement>('[role="tree"][tabindex], [data-home]')
-      )?.focus({ preventScroll: true });
+      const holder =
+        last?.closest<HTMLElement>("[tabindex]") ?? document.querySelector<HTMLElement>(WORKED_IN);
+      if (holder && !holder.hasAttribute("tabindex")) {
+        holder.tabIndex = -1;
+      }
+      holder?.focus({ preventScroll: true });
     };
     const changed = () => {
       const gone = around[0] && !around[0].isConnected;

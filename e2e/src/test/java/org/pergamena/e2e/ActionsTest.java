@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.MouseButton;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -46,7 +47,8 @@ class ActionsTest {
         const desk = await (await fetch('/api/maps/' + map)).json();
         return JSON.stringify([desk.topics.map(t => [t.id, t.parent, t.children, t.label, t.note,
           t.definition, t.lead, t.tags, t.aside, t.put, t.loose, t.style, t.below, t.own]),
-          desk.links, desk.comments.map(c => c.text), desk.facts.arrangement, desk.facts.theme]);
+          desk.links, desk.comments.map(c => c.text), desk.facts.arrangement, desk.facts.theme,
+          desk.facts.numbered, desk.facts.tinted, desk.facts.crossing]);
       }
       """;
 
@@ -95,7 +97,29 @@ class ActionsTest {
     }
   }
 
-  private static String walked(DeskPage desk, List<String> wrong) {
+  /** Goes back to the map, all of it, from wherever an action led. */
+  private static void back(DeskPage desk) {
+    if (desk.page().url().matches(".*/(look|walk)(/.*)?")) {
+      desk.page().goBack();
+    }
+    if (desk.page().getByLabel(Pattern.compile("^Topic map")).count() == 0) {
+      desk.view("Map");
+    }
+    assertThat(desk.tree()).isVisible();
+    if (desk.button("Show the whole map").count() > 0) {
+      desk.button("Show the whole map").click();
+    }
+  }
+
+  /**
+   * Does each action of a menu.
+   *
+   * @param ready brings about what the menu is of, before each
+   * @param open opens it
+   * @return what it offers
+   */
+  private static List<String> walked(
+      DeskPage desk, Runnable ready, Runnable open, List<String> wrong) {
     desk.page().context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
     List<String> errors = new ArrayList<>();
     desk.page()
@@ -105,25 +129,21 @@ class ActionsTest {
                 errors.add(message.text());
               }
             });
-    Locator topic = desk.page().locator("#" + desk.someLeaf().getAttribute("id"));
-    desk.choose(topic);
-    open(desk, desk.middle(topic));
+    ready.run();
+    open.run();
     List<String> labels = offered(desk);
     desk.page().keyboard().press("Escape");
     for (String label : labels) {
       String map = (String) desk.page().evaluate(MAP);
-      desk.choose(topic);
+      ready.run();
       desk.page().waitForTimeout(300); // what comes of choosing it is not what comes of the action
       String seen = (String) desk.page().evaluate(SEEN);
-      open(desk, desk.middle(topic));
+      open.run();
       assertThat(items(desk).first()).isVisible();
       Locator item =
-          desk.page()
-              .getByRole(
-                  AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label).setExact(false))
-              .first();
-      item.scrollIntoViewIfNeeded();
-      item.click();
+          desk.page().getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label));
+      item.first().scrollIntoViewIfNeeded();
+      item.first().click();
       try {
         desk.page()
             .waitForFunction(
@@ -147,6 +167,7 @@ class ActionsTest {
                       + " r(document.activeElement === document.body), 120))")) {
         wrong.add(label + ": the focus is lost");
       }
+      back(desk);
       desk.kept();
       if (!ASKING.contains(label)) {
         for (int i = 0; i < 3 && !map.equals(desk.page().evaluate(MAP)); i++) {
@@ -158,20 +179,51 @@ class ActionsTest {
           wrong.add(label + ": undo does not bring the map back");
         }
       }
-      if (!desk.topic(".*").first().isVisible() || topic.count() == 0) {
-        desk.page().keyboard().press("Shift+Space"); // a branch that is shown alone
-      }
     }
     errors.forEach(error -> wrong.add("the page said: " + error));
-    return String.join(", ", labels);
+    return labels;
   }
 
   @Test
   void each_action_on_a_topic_does_something_and_is_undone(DeskPage desk) {
     desk.open();
     List<String> wrong = new ArrayList<>();
-    String walked = walked(desk, wrong);
+    Locator topic = desk.page().locator("#" + desk.someLeaf().getAttribute("id"));
+    List<String> walked =
+        walked(desk, () -> desk.choose(topic), () -> open(desk, desk.middle(topic)), wrong);
     assertThat(wrong).as("walked: " + walked).isEmpty();
-    assertThat(walked.split(", ").length).isGreaterThan(20);
+    assertThat(walked).hasSizeGreaterThan(20);
+  }
+
+  @Test
+  void each_action_on_a_link_does_something_and_is_undone(DeskPage desk) {
+    desk.open();
+    Locator topic = desk.page().locator("#" + desk.someLeaf().getAttribute("id"));
+    desk.choose(topic);
+    desk.page().keyboard().press("Control+k");
+    desk.page().getByLabel("Find the other topic").fill("2.2");
+    desk.page().keyboard().press("Enter");
+    desk.page().keyboard().press("Enter");
+    assertThat(desk.sheet()).hasCount(0);
+    desk.kept();
+    List<String> wrong = new ArrayList<>();
+    List<String> walked =
+        walked(desk, () -> desk.choose(topic), () -> open(desk, HandsTest.onLink(desk)), wrong);
+    assertThat(wrong).as("walked: " + walked).isEmpty();
+    assertThat(walked).hasSizeGreaterThan(7);
+  }
+
+  @Test
+  void each_action_on_the_map_does_something_and_is_undone(DeskPage desk) {
+    desk.open();
+    List<String> wrong = new ArrayList<>();
+    List<String> walked =
+        walked(
+            desk,
+            () -> desk.choose(desk.main(0)),
+            () -> desk.button("More for this map").click(),
+            wrong);
+    assertThat(wrong).as("walked: " + walked).isEmpty();
+    assertThat(walked).hasSizeGreaterThan(12);
   }
 }

@@ -26,7 +26,7 @@ class HandsTest {
   }
 
   /** Where the line of the only link can be pressed. */
-  private static double[] onLink(DeskPage desk) {
+  static double[] onLink(DeskPage desk) {
     Object at =
         desk.page()
             .evaluate(
