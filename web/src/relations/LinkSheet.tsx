@@ -107,7 +107,7 @@ function OtherEnd(props: LinkSheetProps & { from: string }) {
         onChange={(value) => setDirection(value as Direction)}
       />
       <Tick isSelected={supposed} onChange={setSupposed}>
-        Supposed, not yet shown
+        Hypothesis, not yet shown
       </Tick>
       <SheetButtons>
         <Button onPress={onClose}>Cancel</Button>

@@ -44,7 +44,7 @@ export function Hypotheses({ tree, actions, onOpen, onSelect, say }: PaneProps) 
       {all.error && <Trouble role="alert">{all.error.message}</Trouble>}
       {all.data?.length === 0 && (
         <p>
-          No cross-link of the map is only supposed. Link two topics and tick “Supposed, not yet
+          No cross-link of the map is only supposed. Link two topics and tick “Hypothesis, not yet
           shown”: here stands then what the sources say for and against it.
         </p>
       )}

@@ -78,7 +78,7 @@ class SeveralTest {
     mouse.up();
     keys.up("Alt");
     desk.sheet().getByLabel(Pattern.compile("^Words on the link")).fill("threatens");
-    desk.sheet().getByText("Supposed, not yet shown").click();
+    desk.sheet().getByText("Hypothesis, not yet shown").click();
     desk.sheet().getByText("Link them").click();
     Locator relations = desk.reading().getByLabel("Relations", new Locator.GetByLabelOptions());
     leaves.nth(0).click();
@@ -87,7 +87,7 @@ class SeveralTest {
     relations
         .getByRole(
             AriaRole.BUTTON,
-            new Locator.GetByRoleOptions().setName(Pattern.compile("^Acts on the link")))
+            new Locator.GetByRoleOptions().setName(Pattern.compile("^Actions on the link")))
         .click();
     desk.page()
         .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Turn it round"))

@@ -355,7 +355,7 @@ class StudyTest {
     desk.sheet().getByLabel("Find the other topic").fill("Coastal squeeze");
     desk.sheet().getByRole(AriaRole.OPTION).first().click();
     desk.sheet().getByLabel(Pattern.compile("^Words on the link")).fill("causes");
-    desk.sheet().getByText("Supposed, not yet shown").click();
+    desk.sheet().getByText("Hypothesis, not yet shown").click();
     desk.sheet().getByText("Link them").click();
     desk.kept();
     desk.view("Study");
