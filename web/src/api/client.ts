@@ -54,10 +54,6 @@ export async function answer(path: string, init: RequestInit): Promise<Response>
 /** Browsers let only so much be under way when a page is left. */
 const MOST_KEPT_ALIVE = 30_000;
 
-function small(body: unknown): boolean {
-  return JSON.stringify(body).length < MOST_KEPT_ALIVE;
-}
-
 /** Asks the API; refuses with a Problem or NoConnection. A signal gives the question up. */
 export async function request<T>(
   method: string,
@@ -66,17 +62,18 @@ export async function request<T>(
   signal?: AbortSignal,
 ): Promise<T> {
   const form = body instanceof FormData;
+  const json = body === undefined || form ? undefined : JSON.stringify(body);
   const response = await answer(path, {
     method,
     credentials: "same-origin",
     signal,
     // what was sent is sent, though the page is left meanwhile
-    keepalive: method !== "GET" && typeof body !== "undefined" && !form && small(body),
+    keepalive: method !== "GET" && json !== undefined && json.length < MOST_KEPT_ALIVE,
     headers: {
       ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
-      ...(body === undefined || form ? {} : { "Content-Type": "application/json" }),
+      ...(json === undefined ? {} : { "Content-Type": "application/json" }),
     },
-    body: body === undefined ? undefined : form ? body : JSON.stringify(body),
+    body: form ? body : json,
   });
   const text = await response.text();
   return (text ? JSON.parse(text) : undefined) as T;

@@ -9,8 +9,6 @@ const WIDE = 18;
 /** Letters are about this wide, of their height. */
 const LETTER = 0.52;
 
-const BOW_WORDS_PX = 13;
-
 type Words = { x: number; y: number; size: number; text: string };
 
 type LinkHitsProps = {
@@ -31,7 +29,7 @@ export const LinkHits = memo(function LinkHits({ tree, chosen, over }: LinkHitsP
     if (link.tie && (chosen.has(link.from) || chosen.has(link.to)) && from && to) {
       const bow = bowOf(from, to);
       paths.push(bow.path);
-      words.push({ ...bow.words, size: BOW_WORDS_PX, text: link.said });
+      words.push({ ...bow.words, text: link.said });
     }
     return (
       <g key={link.id} data-link-hit={link.id} style={{ cursor: "pointer" }}>

@@ -51,6 +51,8 @@ export function shownAt(tree: Tree, id: string): Placed | undefined {
   return undefined;
 }
 
+const WORDS_PX = 13;
+
 /** A line from the end of one topic’s words to the end of the other’s, and where its words stand. */
 export function bowOf(from: Placed, to: Placed) {
   const [x1, y1] = [from.x + from.width + 2, from.y + from.height / 2];
@@ -60,22 +62,21 @@ export function bowOf(from: Placed, to: Placed) {
   return {
     path: `M${x1} ${y1}Q${out} ${middle} ${x2} ${y2}`,
     ends: { from: arrow(x1, y1), to: arrow(x2, y2) },
-    words: { x: (x1 + x2) / 4 + out / 2 + 4, y: middle + 4 },
+    words: { x: (x1 + x2) / 4 + out / 2 + 4, y: middle + 4, size: WORDS_PX },
   };
 }
-
-const WORDS_PX = 13;
 
 /** Such a line over what stands there. */
 function Bow({ link, from, to }: { link: Across; from: Placed; to: Placed }) {
   const bow = bowOf(from, to);
+  const { x, y, size } = bow.words;
   const line = { fill: "none", stroke: link.ink, strokeWidth: 1.2 };
   return (
     <g className="bow">
       <path d={bow.path} strokeDasharray={link.dash} {...line} />
       {link.atTo && <path d={bow.ends.to} {...line} />}
       {link.atFrom && <path d={bow.ends.from} {...line} />}
-      <text {...bow.words} fontSize={WORDS_PX} fill={link.ink} {...HALO} {...FACES.READING_ITALIC}>
+      <text x={x} y={y} fontSize={size} fill={link.ink} {...HALO} {...FACES.READING_ITALIC}>
         {link.said}
       </text>
     </g>

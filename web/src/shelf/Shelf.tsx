@@ -213,7 +213,7 @@ function sameShelf(before: ShelfProps, now: ShelfProps): boolean {
 const MOMENT_MS = 6000;
 
 /** Whether something is so, or has not become so for a while. */
-function useLate(now: boolean): boolean {
+function useSoOrLate(now: boolean): boolean {
   const [late, setLate] = useState(false);
   useEffect(() => {
     const timer = setTimeout(() => setLate(true), MOMENT_MS);
@@ -242,7 +242,7 @@ function ShelfRow(props: ShelfRowProps) {
   };
   const ready = source.length > 0;
   // for a moment neither the job nor what it read is known here
-  const known = useLate(trouble !== null || source.problem !== null || job?.problem != null);
+  const known = useSoOrLate(trouble !== null || source.problem !== null || job?.problem != null);
   const working = job && (job.state === "WAITING" || job.state === "RUNNING");
   return (
     <Row>

@@ -95,7 +95,22 @@ final class DeskPage {
             AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^What to do")))
         .first()
         .click();
+    item(label);
+  }
+
+  /** Does what stands in the menu that is open. */
+  void item(String label) {
     page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
+  }
+
+  /** Links the chosen topic to another one by keys alone. */
+  void linkByKeys(String other) {
+    page.keyboard().press("Control+k");
+    page.getByLabel("Find the other topic").fill(other);
+    page.keyboard().press("Enter");
+    page.keyboard().press("Enter");
+    assertThat(sheet()).hasCount(0);
+    kept();
   }
 
   /** A main branch on the map, from 0. */
@@ -113,7 +128,7 @@ final class DeskPage {
   /** Opens something for the map as a whole. */
   void more(String label) {
     button("More for this map").click();
-    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(label)).click();
+    item(label);
   }
 
   /** Chooses one of the views of the map. */
@@ -151,8 +166,7 @@ final class DeskPage {
   /** Opens every branch, so that every topic is shown. */
   DeskPage openEverything() {
     button("Open branches").click();
-    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Open everything"))
-        .click();
+    item("Open everything");
     assertThat(page.locator("[role=treeitem][aria-expanded=false]")).hasCount(0);
     button("Fit the map to the window").click();
     return this;

@@ -178,9 +178,7 @@ class EditTest {
     relations.getByLabel("Words on the link").fill("harms");
     relations.getByLabel("Words on the link").press("Enter");
     relations.getByRole(AriaRole.BUTTON).last().click();
-    desk.page()
-        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Delete it"))
-        .click();
+    desk.item("Delete it");
     assertThat(relations).hasCount(0);
     desk.button("Undo").click();
     assertThat(relations.getByLabel("Words on the link")).hasValue("harms");

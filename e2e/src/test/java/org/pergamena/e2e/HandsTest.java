@@ -135,12 +135,7 @@ class HandsTest {
   void a_link_is_selected_written_on_and_deleted_where_it_is_drawn(DeskPage desk) {
     desk.open();
     desk.choose(desk.someLeaf());
-    desk.page().keyboard().press("Control+k");
-    desk.page().getByLabel("Find the other topic").fill("2.2");
-    desk.page().keyboard().press("Enter");
-    desk.page().keyboard().press("Enter");
-    assertThat(desk.sheet()).hasCount(0);
-    desk.kept();
+    desk.linkByKeys("2.2");
     assertThat(desk.page().locator("[data-link]")).hasCount(1);
     double[] at = onLink(desk);
     desk.page().mouse().click(at[0], at[1]);
@@ -159,18 +154,14 @@ class HandsTest {
             at[1],
             new com.microsoft.playwright.Mouse.ClickOptions()
                 .setButton(com.microsoft.playwright.options.MouseButton.RIGHT));
-    desk.page()
-        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Delete it"))
-        .click();
+    desk.item("Delete it");
     assertThat(desk.page().locator("[data-link]")).hasCount(0);
     notOnBody(desk);
     desk.kept().page().keyboard().press("Control+z");
     assertThat(desk.page().locator("[data-link]")).hasCount(1);
     // from the reading page, where the button that was pressed goes with it
     desk.button("Actions on the link to " + otherEnd(desk)).click();
-    desk.page()
-        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Delete it"))
-        .click();
+    desk.item("Delete it");
     assertThat(desk.page().locator("[data-link]")).hasCount(0);
     notOnBody(desk);
     desk.kept().page().keyboard().press("Control+z");

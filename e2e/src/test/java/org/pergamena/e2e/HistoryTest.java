@@ -22,7 +22,7 @@ class HistoryTest {
         .getByRole(
             AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("your maps$")))
         .click();
-    desk.page().getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item)).click();
+    desk.item(item);
   }
 
   @Test

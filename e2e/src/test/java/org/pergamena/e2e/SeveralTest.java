@@ -89,9 +89,7 @@ class SeveralTest {
             AriaRole.BUTTON,
             new Locator.GetByRoleOptions().setName(Pattern.compile("^Actions on the link")))
         .click();
-    desk.page()
-        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Turn it round"))
-        .click();
+    desk.item("Turn it round");
     assertThat(desk.reading().getByText("leads here")).isVisible();
 
     desk.button("Draw out a topic or a link").click();

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.FileChooser;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -32,9 +31,7 @@ class SourceTest {
     desk.open();
     desk.button("Read Ferrow survey report").click();
     desk.button("Headings").click();
-    desk.page()
-        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("What grew back"))
-        .click();
+    desk.item("What grew back");
     assertThat(desk.reading().locator("[data-sought]")).hasText("What grew back");
     desk.button("Pages").click();
     Locator marked = desk.reading().locator("[data-page] [data-sought]");

@@ -106,8 +106,8 @@ public final class Distiller {
    *
    * @param levels number of topics on each level, from the main branches on, terms that must appear
    *     not counted
-   * @param subjects the sources by what they speak of: those of one list share main branches, and
-   *     no two lists do
+   * @param subjects the sources by what they speak of: those of one list have to do with each
+   *     other, directly or by way of others; too short a source to tell is in none
    */
   public record Outlook(List<Integer> levels, List<List<UUID>> subjects) {}
 

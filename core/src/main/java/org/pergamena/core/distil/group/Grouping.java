@@ -98,24 +98,17 @@ public final class Grouping {
   private static List<List<Integer>> kindred(
       List<Part> roots, List<List<Integer>> bySource, List<Bag> vectors, int main) {
     List<Integer> all = bySource.stream().flatMap(List::stream).toList();
-    List<Integer> telling =
-        IntStream.range(0, roots.size())
-            .filter(i -> roots.get(i).words() >= TELLING_WORDS)
-            .boxed()
-            .toList();
     List<List<Integer>> groups =
-        Kindred.of(
-            telling.stream()
-                .map(i -> bySource.get(i).stream().map(vectors::get).toList())
-                .toList());
+        telling(
+            roots.stream().map(Part::words).toList(),
+            bySource.stream().map(own -> own.stream().map(vectors::get).toList()).toList());
     if (groups.size() < 2 || groups.size() > main) {
       return List.of(all);
     }
     List<List<Integer>> kindred = new ArrayList<>();
     Set<Integer> placed = new HashSet<>();
     for (List<Integer> group : groups.subList(1, groups.size())) {
-      List<Integer> own =
-          group.stream().flatMap(i -> bySource.get(telling.get(i)).stream()).toList();
+      List<Integer> own = group.stream().flatMap(i -> bySource.get(i).stream()).toList();
       kindred.add(own);
       placed.addAll(own);
     }
@@ -123,9 +116,21 @@ public final class Grouping {
     return kindred;
   }
 
+  /** Places of sources that have to do with each other; too short a source to tell is in none. */
+  private static List<List<Integer>> telling(List<Integer> words, List<List<Bag>> bySource) {
+    List<Integer> telling =
+        IntStream.range(0, words.size())
+            .filter(i -> words.get(i) >= TELLING_WORDS)
+            .boxed()
+            .toList();
+    return Kindred.of(telling.stream().map(bySource::get).toList()).stream()
+        .map(group -> group.stream().map(telling::get).toList())
+        .toList();
+  }
+
   /**
    * The sources of some parts by what they speak of: those of one list have to do with each other,
-   * directly or by way of others. Too short a source to tell goes with the first.
+   * directly or by way of others. Too short a source to tell is in none.
    */
   public static List<List<UUID>> subjects(List<Part> parts) {
     List<Group> leaves =
@@ -138,13 +143,12 @@ public final class Grouping {
       bySource.computeIfAbsent(source, id -> new ArrayList<>()).add(vectors.get(i));
       words.merge(source, parts.get(i).words(), Integer::sum);
     }
-    List<UUID> telling =
-        bySource.keySet().stream().filter(id -> words.get(id) >= TELLING_WORDS).toList();
-    List<List<UUID>> subjects = new ArrayList<>();
-    for (List<Integer> group : Kindred.of(telling.stream().map(bySource::get).toList())) {
-      subjects.add(group.stream().map(telling::get).toList());
-    }
-    return List.copyOf(subjects);
+    List<UUID> sources = List.copyOf(bySource.keySet());
+    return telling(
+            sources.stream().map(words::get).toList(), sources.stream().map(bySource::get).toList())
+        .stream()
+        .map(group -> group.stream().map(sources::get).toList())
+        .toList();
   }
 
   private static int words(List<Group> leaves, List<Integer> some) {

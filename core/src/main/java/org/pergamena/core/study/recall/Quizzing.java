@@ -77,7 +77,7 @@ public final class Quizzing {
    */
   private static boolean placed(TopicMap map, Topic topic) {
     for (Topic at = topic; at != null; at = at.parent() == null ? null : map.topic(at.parent())) {
-      if (at.aside() || at.content().look().spot() != null) {
+      if (at.aside() || map.loose(at)) {
         return false;
       }
     }
