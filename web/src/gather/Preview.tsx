@@ -6,6 +6,7 @@ import type { DistilOptions, Preview as Sizes, Source } from "../api/types";
 import { TextButton } from "../ui/Button";
 import { Trouble } from "../ui/Field";
 import { counted } from "../ui/words";
+import { told } from "./subjects";
 
 const WAIT_MS = 300;
 
@@ -66,13 +67,4 @@ export function Preview({ map, options, sources, onEach }: PreviewProps) {
       </Line>
     </>
   );
-}
-
-/** The names of sources by subject. */
-export function told(
-  subjects: readonly (readonly string[])[],
-  sources: readonly Pick<Source, "id" | "name">[],
-): string {
-  const name = (id: string) => sources.find((source) => source.id === id)?.name ?? "";
-  return subjects.map((ids) => ids.map(name).filter(Boolean).join(", ")).join(" · ");
 }

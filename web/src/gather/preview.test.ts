@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { sizes, told } from "./Preview";
+import { sizes } from "./Preview";
+import { told } from "./subjects";
 
 describe("what distilling comes to", () => {
   it("names main branches, and all topics where there are more levels", () => {

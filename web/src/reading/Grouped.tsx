@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import styled from "styled-components";
 import { request } from "../api/client";
 import type { Belonging, Topic } from "../api/types";
+import { told } from "../gather/subjects";
 import type { Tree } from "../map/tree";
 import { TextButton } from "../ui/Button";
 import { counted } from "../ui/words";
@@ -41,6 +42,14 @@ export function Grouped({ tree, topic, onSelect }: GroupedProps) {
   const found = grouping.data;
   if (!found || found.pieces < 2) {
     return null;
+  }
+  if (found.mixed.length > 1) {
+    return (
+      <Line>
+        Mixed: its sources speak of {found.mixed.length} different subjects:{" "}
+        {told(found.mixed, desk.sources)}
+      </Line>
+    );
   }
   const nearest = found.nearest ? tree.get(found.nearest) : undefined;
   return (

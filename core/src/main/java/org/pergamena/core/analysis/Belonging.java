@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.pergamena.core.distil.group.Grouping;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.segment.Pieces;
 import org.pergamena.core.distil.text.Analysed;
@@ -22,14 +25,17 @@ import org.pergamena.core.source.Span;
  * @param own how many of them are more like its own text than like that of any topic beside it
  * @param nearest the topic beside it that most of the others are more like, or null
  * @param towards how many of its paragraphs are more like that one
+ * @param mixed the sources that it has text of, by what they speak of, where that is not one
+ *     subject: those of one list have nothing to do with those of another. Empty where they do.
  */
-public record Belonging(int pieces, int own, UUID nearest, int towards) {
+public record Belonging(int pieces, int own, UUID nearest, int towards, List<List<UUID>> mixed) {
   /** How the text of a topic belongs to it. Without topics beside it, all of it does. */
   public static Belonging of(TopicMap map, Topic topic, List<Analysed> texts) {
     List<Part> mine = pieces(map, topic, texts);
     if (topic.parent() == null || mine.isEmpty()) {
-      return new Belonging(mine.size(), mine.size(), null, 0);
+      return new Belonging(mine.size(), mine.size(), null, 0, List.of());
     }
+    List<List<UUID>> mixed = mixed(mine, texts);
     List<UUID> beside = new ArrayList<>();
     List<Part> all = new ArrayList<>(mine);
     List<Integer> owners = new ArrayList<>();
@@ -49,10 +55,26 @@ public record Belonging(int pieces, int own, UUID nearest, int towards) {
     for (int i = 0; i < owners.size(); i++) {
       centres.get(owners.get(i)).add(vectors.get(mine.size() + i));
     }
-    return counted(vectors.subList(0, mine.size()), beside, centres);
+    return counted(vectors.subList(0, mine.size()), beside, centres, mixed);
   }
 
-  private static Belonging counted(List<Bag> mine, List<UUID> beside, List<Bag> centres) {
+  /** The sources of some pieces by subject, told by the whole of each, or none if it is one. */
+  private static List<List<UUID>> mixed(List<Part> pieces, List<Analysed> texts) {
+    Set<UUID> own =
+        pieces.stream().map(piece -> piece.text().source().id()).collect(Collectors.toSet());
+    if (own.size() < 2) {
+      return List.of();
+    }
+    List<List<UUID>> subjects =
+        Grouping.subjects(Pieces.of(texts, Pieces.LEAST_WORDS)).stream()
+            .map(sources -> sources.stream().filter(own::contains).toList())
+            .filter(sources -> !sources.isEmpty())
+            .toList();
+    return subjects.size() > 1 ? subjects : List.of();
+  }
+
+  private static Belonging counted(
+      List<Bag> mine, List<UUID> beside, List<Bag> centres, List<List<UUID>> mixed) {
     Bag sum = new Bag();
     mine.forEach(sum::add);
     Map<UUID, Integer> towards = new HashMap<>();
@@ -79,7 +101,8 @@ public record Belonging(int pieces, int own, UUID nearest, int towards) {
         nearest = id;
       }
     }
-    return new Belonging(mine.size(), own, nearest, nearest == null ? 0 : towards.get(nearest));
+    return new Belonging(
+        mine.size(), own, nearest, nearest == null ? 0 : towards.get(nearest), mixed);
   }
 
   /** The cosine of a piece, of length 1, with a sum of pieces, one of them taken out. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.TextAnalyser;
@@ -67,7 +68,7 @@ class BelongingTest {
     Topic wall = topic("Wall", 0, 3);
     TopicMap map = map(wall, topic("Birds", 3, 6));
     assertThat(Belonging.of(map, map.topic(wall.id()), texts))
-        .isEqualTo(new Belonging(3, 3, null, 0));
+        .isEqualTo(new Belonging(3, 3, null, 0, List.of()));
   }
 
   @Test
@@ -76,7 +77,7 @@ class BelongingTest {
     Topic birds = topic("Birds", 4, 6);
     TopicMap map = map(wall, birds);
     assertThat(Belonging.of(map, map.topic(wall.id()), texts))
-        .isEqualTo(new Belonging(4, 3, birds.id(), 1));
+        .isEqualTo(new Belonging(4, 3, birds.id(), 1, List.of()));
   }
 
   @Test
@@ -86,9 +87,47 @@ class BelongingTest {
     Topic bare = Topic.labelled(UUID.randomUUID(), "Bare");
     TopicMap map = map(wall, birds, bare);
     assertThat(Belonging.of(map, map.topic(bare.id()), texts))
-        .isEqualTo(new Belonging(0, 0, null, 0));
+        .isEqualTo(new Belonging(0, 0, null, 0, List.of()));
     TopicMap aside = map.apply(new ContentChange.SetAside(birds.id(), true)).map();
     assertThat(Belonging.of(aside, aside.topic(wall.id()), texts).own()).isEqualTo(4);
     assertThat(Belonging.of(map, map.root(), texts).nearest()).isNull();
+  }
+
+  @Test
+  void a_topic_of_sources_that_have_nothing_in_common_is_told_to_be_mixed() {
+    Source sea = written("sea", WALL, BIRDS);
+    Source again = written("again", BIRDS, WALL);
+    Source bread =
+        written(
+            "bread",
+            "Flour, salt and leaven are kneaded into dough, and the dough rises overnight in a"
+                + " covered bowl before the baker shapes each loaf and slides it into the oven.",
+            "A crust forms once steam fills the oven, and the baker turns every loaf so that its"
+                + " crumb stays soft while flour browns on the bottom.");
+    List<Analysed> all = Stream.of(sea, again, bread).map(TextAnalyser::analyse).toList();
+    Topic mixed = over("Mixed", sea, bread);
+    Topic kindred = over("Kindred", sea, again);
+    TopicMap map = map(mixed, kindred);
+    assertThat(Belonging.of(map, map.topic(mixed.id()), all).mixed())
+        .containsExactly(List.of(sea.id()), List.of(bread.id()));
+    assertThat(Belonging.of(map, map.topic(kindred.id()), all).mixed()).isEmpty();
+  }
+
+  private static Source written(String name, String... paragraphs) {
+    SourceTextBuilder text = new SourceTextBuilder();
+    for (int i = 0; i < 5; i++) {
+      for (String paragraph : paragraphs) {
+        text.block(Block.Kind.PARAGRAPH, 0, paragraph);
+      }
+    }
+    return new Source(UUID.randomUUID(), name, text.build());
+  }
+
+  private static Topic over(String label, Source... sources) {
+    List<Extent> extent = new ArrayList<>();
+    for (Source source : sources) {
+      source.text().blocks().forEach(b -> extent.add(new Extent(source.id(), b.span())));
+    }
+    return Topic.of(UUID.randomUUID(), Content.labelled(label).withGrounds("", List.of(), extent));
   }
 }
