@@ -19,7 +19,8 @@ import org.pergamena.core.source.Spans;
  * How much of a source is on the map, and where.
  *
  * @param share of the source's text that lies in extents and linked passages, 0 to 1; white space
- *     between blocks and what the person left out do not count
+ *     between blocks and what the person left out do not count, and where there are branches, nor
+ *     does the extent of the root, as no topic of them speaks of it
  * @param ribbon the source from its first code unit to its last, cut where the main branch changes
  */
 public record Coverage(double share, List<Stretch> ribbon) {
@@ -45,7 +46,8 @@ public record Coverage(double share, List<Stretch> ribbon) {
     for (Topic topic : map.preorder()) {
       int branch = branches.get(topic.id());
       int level = map.level(topic);
-      for (Extent extent : topic.extent()) {
+      boolean whole = topic.parent() == null && !topic.children().isEmpty();
+      for (Extent extent : whole ? List.<Extent>of() : topic.extent()) {
         claims
             .computeIfAbsent(extent.source(), id -> new ArrayList<>())
             .add(new Claim(extent.span(), branch, level));

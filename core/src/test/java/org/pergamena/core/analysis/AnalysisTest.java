@@ -69,6 +69,19 @@ class AnalysisTest {
   }
 
   @Test
+  void what_the_root_alone_accounts_for_is_left_out_once_there_are_branches() {
+    List<Extent> all = List.of(extent(0, 19));
+    TopicMap alone = Maps.filled(Maps.root("root"), "root", List.of(), all);
+    assertThat(Coverage.of(alone, List.of(SURVEY)).get(SURVEY.id()).share()).isEqualTo(1);
+    TopicMap map = Maps.filled(Maps.marsh(), "root", List.of(), all);
+    map = Maps.filled(map, "wall", List.of(), List.of(extent(0, 9)));
+    Coverage coverage = Coverage.of(map, List.of(SURVEY)).get(SURVEY.id());
+    assertThat(coverage.share()).isCloseTo(8 / 16.0, within(1e-9));
+    assertThat(coverage.ribbon())
+        .containsExactly(new Stretch(0, 9, 0), new Stretch(9, 19, Coverage.NOWHERE));
+  }
+
+  @Test
   void a_source_that_nothing_rests_on_is_one_gap() {
     Coverage coverage = Coverage.of(Maps.marsh(), List.of(TALK)).get(TALK.id());
     assertThat(coverage.ribbon()).containsExactly(new Stretch(0, 16, Coverage.NOWHERE));
