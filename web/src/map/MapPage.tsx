@@ -46,6 +46,7 @@ import { useFocus } from "./useFocus";
 import { useOffers } from "./useOffers";
 import { useOpening } from "./useOpening";
 import { type Tool, usePointers } from "./usePointers";
+import { useStanding } from "./useStanding";
 import { useViewport } from "./useViewport";
 import { WidthHandle } from "./WidthHandle";
 
@@ -102,7 +103,7 @@ type Carried = { topics: readonly Topic[]; x: number; y: number; drop: Drop | nu
 /** A line that is drawn out from a topic, or a frame from corner to corner. */
 type Drawn = { topic: string | null; from: Point; to: Point };
 
-function idAt(target: EventTarget, name: "topic" | "toggle" | "link-hit"): string | null {
+function idAt(target: EventTarget, name: "topic" | "again" | "toggle" | "link-hit"): string | null {
   return (target as Element).closest(`[data-${name}]`)?.getAttribute(`data-${name}`) ?? null;
 }
 
@@ -136,7 +137,8 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   });
 
   const focused = tree.get(tree.desk.facts.focus);
-  useAnchor(tree, selected, viewport);
+  const [here, stand] = useStanding(tree, topic.id);
+  useAnchor(tree, selected, here, viewport);
   useFocus(tree, topic, actions, viewport);
   useOpening(tree.desk, actions, viewport);
 
@@ -235,6 +237,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
       return;
     }
     pressed.current = idAt(event.target, "link-hit");
+    stand(idAt(event.target, "again"));
     pointers.down(event, idAt(event.target, "topic"));
   };
 
@@ -262,14 +265,19 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const far = sight?.far ?? false;
   const cut = useCut();
   // made once for a state of the map: there may be thousands
-  const chosen = topic.id;
   const glyphs = useMemo(() => {
     const near = new Set(seen);
     return scene.topics.map((placed) => {
       const shown = tree.get(placed.again ?? placed.id);
       if (placed.again !== null) {
         return shown && near.has(placed) && !far ? (
-          <GuestGlyph key={placed.id} placed={placed} topic={shown} />
+          <GuestGlyph
+            key={placed.id}
+            placed={placed}
+            topic={shown}
+            here={placed.id === here}
+            looks={looks}
+          />
         ) : null;
       }
       return (
@@ -279,7 +287,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
             placed={placed}
             topic={shown}
             selected={choice.ids.has(placed.id)}
-            last={placed.id === chosen}
+            last={placed.id === here}
             position={tree.index(shown)}
             siblings={tree.parent(shown)?.children.length ?? 1}
             inSight={near.has(placed)}
@@ -290,7 +298,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         )
       );
     });
-  }, [scene, tree, chosen, choice.ids, seen, far, cut, looks]);
+  }, [scene, tree, here, choice.ids, seen, far, cut, looks]);
   // before it is known which branches are open there is nothing to see but what is being written
   const opened = tree.desk.facts.folded || tree.desk.topics.length === 1 || editing !== null;
   const edited = tree.placed(editing?.topic ?? null);
@@ -347,7 +355,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                 role="tree"
                 aria-label="Topic map. The question mark shows help."
                 aria-multiselectable="true"
-                aria-activedescendant={`topic-${topic.id}`}
+                aria-activedescendant={`topic-${here}`}
                 tabIndex={0}
                 width={1} // what is drawn overflows, so that another size lays nothing out anew
                 height={1}
@@ -363,7 +371,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                     }
                     return;
                   }
-                  mapKeys(tree, topic, commands)(event);
+                  mapKeys(tree, topic, commands, { here, stand })(event);
                 }}
                 onCopy={(event) => take(event, false)}
                 onCut={(event) => take(event, true)}

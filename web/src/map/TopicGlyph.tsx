@@ -64,21 +64,49 @@ export function support(topic: Topic): string {
   return `${passages}${thin}${aside}${fresh}`;
 }
 
+type GuestProps = { placed: Placed; topic: Topic; here: boolean; looks: MapTheme };
+
 /** A topic that stands elsewhere and is shown again here; choosing it chooses the topic. */
-export function GuestGlyph({ placed, topic }: { placed: Placed; topic: Topic }) {
+export function GuestGlyph({ placed, topic, here, looks }: GuestProps) {
   const { x, y, width, height } = placed;
   return (
     <g
       className="topic"
+      id={`topic-${placed.id}`}
       role="treeitem"
+      aria-selected={here}
       aria-level={placed.level + 1}
       aria-label={`${topic.label}, shown here too; its own place is ${topic.number}`}
       data-topic={topic.id}
       data-again={placed.id}
     >
       <rect className="hit" x={x} y={y} width={width} height={height} rx="4" />
+      {here && <Chosen placed={placed} looks={looks} />}
       <Drawing drawn={placed.drawn} x={x} y={y} />
     </g>
+  );
+}
+
+type ChosenProps = { placed: Placed; looks: MapTheme; last?: boolean; legible?: boolean };
+
+/** The frame of what is chosen. */
+function Chosen({ placed, looks, last = true, legible = true }: ChosenProps) {
+  const { x, y, width, height } = placed;
+  return (
+    <rect
+      className={last ? "selected last" : "selected"}
+      x={x}
+      y={y}
+      width={width}
+      height={height}
+      rx="4"
+      style={{
+        fill: legible ? "var(--raised)" : "none",
+        stroke: pigmentHere(looks, placed.branch),
+      }}
+      strokeWidth={last ? 1.5 : 1}
+      strokeDasharray={last ? undefined : "3 2"}
+    />
   );
 }
 
@@ -102,22 +130,7 @@ export const TopicGlyph = memo(function TopicGlyph(props: TopicGlyphProps) {
       data-topic={placed.id}
     >
       {inSight && <rect className="hit" x={x} y={y} width={width} height={height} rx="4" />}
-      {selected && (
-        <rect
-          className={last ? "selected last" : "selected"}
-          x={x}
-          y={y}
-          width={width}
-          height={height}
-          rx="4"
-          style={{
-            fill: legible ? "var(--raised)" : "none",
-            stroke: pigmentHere(looks, placed.branch),
-          }}
-          strokeWidth={last ? 1.5 : 1}
-          strokeDasharray={last ? undefined : "3 2"}
-        />
-      )}
+      {selected && <Chosen placed={placed} looks={looks} last={last} legible={legible} />}
       {inSight && legible && <Drawing drawn={placed.drawn} x={x} y={y} />}
       {inSight && legible && (topic.put || topic.wide !== null) && (
         <path

@@ -33,12 +33,13 @@ const tree = new Tree({
       { id: "a", near: { left: "root", right: "a1", up: null, down: "b" } },
       { id: "a1", near: { left: "a", right: null, up: null, down: "b1" } },
       { id: "b", near: { left: "root", right: "b1", up: "a", down: null } },
-      { id: "b1", near: { left: "b", right: null, up: "a1", down: null } },
+      { id: "b1", near: { left: "b", right: null, up: "a1", down: "a1-again" } },
+      { id: "a1-again", again: "a1", near: { left: "b", right: null, up: "b1", down: null } },
     ],
   },
 } as unknown as Desk);
 
-function press(on: string, key: string, modifiers: Partial<KeyboardEvent> = {}) {
+function press(on: string, key: string, modifiers: Partial<KeyboardEvent> = {}, here = on) {
   const calls: string[] = [];
   const commands = new Proxy({} as MapCommands, {
     get: (_, name: string) =>
@@ -53,7 +54,9 @@ function press(on: string, key: string, modifiers: Partial<KeyboardEvent> = {}) 
   if (!at) {
     throw new Error(on);
   }
-  mapKeys(tree, at, commands)({ key, preventDefault, ...modifiers } as unknown as KeyboardEvent);
+  const stand = (placed: string) => placed === "a1-again" && calls.push(`stand at ${placed}`);
+  const event = { key, preventDefault, ...modifiers } as unknown as KeyboardEvent;
+  mapKeys(tree, at, commands, { here, stand })(event);
   return { calls, prevented: preventDefault.mock.calls.length > 0 };
 }
 
@@ -65,6 +68,12 @@ describe("the keys of the map page", () => {
     expect(press("b1", "ArrowUp").calls).toEqual(["select a1"]);
     expect(press("a1", "ArrowLeft").calls).toEqual(["select a"]);
     expect(press("a1", "Home").calls).toEqual(["select root"]);
+  });
+
+  it("stop where a topic is shown again, and go on from there", () => {
+    expect(press("b1", "ArrowDown").calls).toEqual(["select a1", "stand at a1-again"]);
+    expect(press("a1", "ArrowUp", {}, "a1-again").calls).toEqual(["select b1"]);
+    expect(press("a1", "ArrowLeft", {}, "a1-again").calls).toEqual(["select b"]);
   });
 
   it("open a closed branch instead of going into it", () => {

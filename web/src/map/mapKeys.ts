@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from "react";
-import type { Topic } from "../api/types";
+import type { Placed, Topic } from "../api/types";
 import type { MapCommands } from "./commands";
 import type { Tree } from "./tree";
 
@@ -52,31 +52,26 @@ const WAYS = new Map<string, "left" | "right" | "up" | "down">([
   ["ArrowDown", "down"],
 ]);
 
-/** What an arrow key leads to from a topic. */
-function neighbour(tree: Tree, topic: Topic, key: string): Topic | undefined {
-  if (key === "Home") {
-    return tree.root;
-  }
+/** Where one is on the map: at a place of the chosen topic, and how one goes to another place. */
+export type Standing = { here: string; stand: (placed: string) => void };
+
+/** The place that an arrow key leads to, where a topic is shown again too. */
+export function neighbour(tree: Tree, here: string, key: string): Placed | undefined {
   const way = WAYS.get(key);
-  // past those that are only shown again there
-  for (let at = tree.placed(topic.id); way && at; at = tree.placed(at.near[way])) {
-    const next = tree.get(at.near[way]);
-    if (next) {
-      return next;
-    }
-  }
-  return undefined;
+  return tree.placed(
+    key === "Home" ? tree.root.id : way ? (tree.placed(here)?.near[way] ?? null) : null,
+  );
 }
 
 /** Handles the keys of the map page while no field is open; a letter always edits the label. */
-export function mapKeys(tree: Tree, topic: Topic, commands: MapCommands) {
+export function mapKeys(tree: Tree, topic: Topic, commands: MapCommands, standing: Standing) {
   return (event: KeyboardEvent) => {
     const does =
       event.ctrlKey || event.metaKey
         ? withControl(event, topic, commands)
         : event.altKey
           ? event.key.startsWith("Arrow") && (() => commands.shift(topic, event.key))
-          : (moving(event, tree, topic, commands) ?? plain(event, topic, commands));
+          : (moving(event, tree, topic, commands, standing) ?? plain(event, topic, commands));
     if (does) {
       event.preventDefault();
       does();
@@ -101,14 +96,24 @@ function withControl(event: KeyboardEvent, topic: Topic, commands: MapCommands):
   ]).get(event.key.toLowerCase());
 }
 
-function moving(event: KeyboardEvent, tree: Tree, topic: Topic, commands: MapCommands): Does {
+function moving(
+  event: KeyboardEvent,
+  tree: Tree,
+  topic: Topic,
+  commands: MapCommands,
+  { here, stand }: Standing,
+): Does {
   const { key } = event;
   if (!key.startsWith("Arrow") && key !== "Home") {
     return undefined;
   }
-  const next = neighbour(tree, topic, key);
-  if (next) {
-    return () => (event.shiftKey ? commands.choice.add(next.id) : commands.select(next.id));
+  const next = neighbour(tree, here, key);
+  const found = tree.get(next?.again ?? next?.id ?? null);
+  if (next && found) {
+    return () => {
+      event.shiftKey ? commands.choice.add(found.id) : commands.select(found.id);
+      stand(next.id);
+    };
   }
   const outward = key === "ArrowLeft" || key === "ArrowRight";
   return () => outward && !event.shiftKey && topic.closed && commands.toggle(topic.id);

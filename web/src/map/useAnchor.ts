@@ -8,13 +8,15 @@ import type { Viewport } from "./useViewport";
  * Holds the page still while the scene changes: the selected topic stays where it was on the screen,
  * or, if it has itself been moved, its parent does. What moves beside it glides. A topic comes into
  * sight when it is selected.
+ *
+ * @param here the place of the selected topic at which one stands
  */
-export function useAnchor(tree: Tree, selected: string, viewport: Viewport) {
-  const before = useRef({ tree, selected });
+export function useAnchor(tree: Tree, selected: string, here: string, viewport: Viewport) {
+  const before = useRef({ tree, selected, here });
 
   useLayoutEffect(() => {
     const old = before.current;
-    before.current = { tree, selected };
+    before.current = { tree, selected, here };
     if (old.tree.desk.scene !== tree.desk.scene) {
       const anchor = anchorOf(old.tree, tree, old.selected);
       const was = old.tree.placed(anchor);
@@ -30,11 +32,11 @@ export function useAnchor(tree: Tree, selected: string, viewport: Viewport) {
         viewport.panBy(viewport.scaled(was.x - is.x), viewport.scaled(was.y - is.y));
       }
     }
-    const now = tree.placed(selected);
-    if (now && old.selected !== selected) {
+    const now = tree.placed(here);
+    if (now && old.here !== here) {
       viewport.reveal(now);
     }
-  }, [tree, selected, viewport]);
+  }, [tree, selected, here, viewport]);
 }
 
 /** The topic that is to stay where it is on the screen. */

@@ -4,10 +4,12 @@ import type { DeskActions } from "../api/useDesk";
 import { Drawing, MapOfImages } from "../map/Drawing";
 import { FarTopics } from "../map/FarTopics";
 import { Ground } from "../map/Ground";
+import { neighbour } from "../map/mapKeys";
 import { inSight } from "../map/sight";
 import { GuestGlyph, TopicGlyph, topicStyles } from "../map/TopicGlyph";
 import type { Tree } from "../map/tree";
 import { usePointers } from "../map/usePointers";
+import { useStanding } from "../map/useStanding";
 import { useViewport } from "../map/useViewport";
 import { pageOf } from "../theme/mapLooks";
 
@@ -53,7 +55,8 @@ export function CalmMap({ tree, chosen, led, actions, onSelect }: CalmMapProps) 
   const viewport = useViewport(frame, stage);
   const { scene, facts } = tree.desk;
   const page = useMemo(() => pageOf(tree.desk), [tree]);
-  const placed = tree.placed(chosen);
+  const [here, stand] = useStanding(tree, chosen);
+  const placed = tree.placed(here);
   const fitted = useRef(false);
   useLayoutEffect(() => {
     if (!fitted.current) {
@@ -96,14 +99,11 @@ export function CalmMap({ tree, chosen, led, actions, onSelect }: CalmMapProps) 
   const far = sight?.far ?? false;
   const near = new Set(seen);
   const keys = (event: KeyboardEvent) => {
-    const at = tree.placed(chosen);
-    const way = { ArrowLeft: "left", ArrowRight: "right", ArrowUp: "up", ArrowDown: "down" }[
-      event.key
-    ] as "left" | "right" | "up" | "down" | undefined;
-    const next = way && at ? at.near[way] : event.key === "Home" ? tree.root.id : null;
-    if (next && tree.get(next)) {
+    const next = neighbour(tree, here, event.key);
+    if (next) {
       event.preventDefault();
-      onSelect(next);
+      onSelect(next.again ?? next.id);
+      stand(next.id);
     } else if (event.key === " ") {
       event.preventDefault();
       toggle(chosen);
@@ -137,7 +137,7 @@ export function CalmMap({ tree, chosen, led, actions, onSelect }: CalmMapProps) 
             <svg
               role="tree"
               aria-label="Topic map"
-              aria-activedescendant={`topic-${chosen}`}
+              aria-activedescendant={`topic-${here}`}
               tabIndex={led ? -1 : 0}
               width={1}
               height={1}
@@ -151,14 +151,20 @@ export function CalmMap({ tree, chosen, led, actions, onSelect }: CalmMapProps) 
                   return null;
                 }
                 return each.again !== null ? (
-                  <GuestGlyph key={each.id} placed={each} topic={topic} />
+                  <GuestGlyph
+                    key={each.id}
+                    placed={each}
+                    topic={topic}
+                    here={each.id === here}
+                    looks={facts.theme}
+                  />
                 ) : (
                   <TopicGlyph
                     key={each.id}
                     placed={each}
                     topic={topic}
                     selected={each.id === chosen}
-                    last={each.id === chosen}
+                    last={each.id === here}
                     position={tree.index(topic)}
                     siblings={tree.parent(topic)?.children.length ?? 1}
                     inSight={near.has(each)}
