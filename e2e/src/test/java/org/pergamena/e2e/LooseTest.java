@@ -62,6 +62,15 @@ class LooseTest {
     assertThat(desk.reading().getByText("also here:")).isVisible();
     again.locator("text").last().click();
     assertThat(desk.title()).hasText(label);
+    assertThat(again).hasAttribute("aria-selected", "true");
+    desk.page().keyboard().press("ArrowLeft");
+    assertThat(desk.title()).hasText(other);
+    desk.page().keyboard().press("ArrowRight");
+    for (int i = 0; i < 20 && !"true".equals(again.getAttribute("aria-selected")); i++) {
+      desk.page().keyboard().press("ArrowDown");
+    }
+    assertThat(again).hasAttribute("aria-selected", "true");
+    assertThat(desk.title()).hasText(label);
     desk.page()
         .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Outline"))
         .first()

@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.text.BreakIterator;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -37,6 +38,9 @@ final class PdfReport {
   private static final int DEEPEST = 6;
   private static final double TEXT_WIDTH = 604; // CSS pixels between the margins of an A4 page
   private static final double TEXT_HEIGHT = 860;
+
+  /** Number of letters that one line of small type surely has room for on an upright page. */
+  private static final int LINE = 80;
 
   /** How far a report is once it is laid out on pages. */
   private static final double LAID_OUT = 0.9;
@@ -125,9 +129,11 @@ final class PdfReport {
         .append(HtmlPage.resource("report.css"))
         .append("</style>\n<bookmarks>\n");
     bookmarks();
+    boolean longer = report.title().length() > LINE;
     page.append("</bookmarks></head>\n<body>\n<div class=\"head\">")
-        .append(title)
-        .append("</div>\n<div class=\"front\"><h1 class=\"title\">")
+        .append(longer ? HtmlBlocks.escaped(cut(report.title())) : title)
+        .append("</div>\n<div class=\"front\"><h1 class=\"title")
+        .append(longer ? " long\">" : "\">")
         .append(title)
         .append("</h1>\n");
     publication
@@ -138,20 +144,27 @@ final class PdfReport {
     contents();
     drawing(title);
     page.append("<div class=\"text\">\n");
-    for (Block block : publication.told(report.blocks())) {
+    List<Block> all = report.blocks();
+    int next = 1;
+    for (Block block : publication.told(all)) {
       if (block instanceof Block.Heading heading) {
-        heading(heading);
+        heading(heading, next < all.size() ? all.get(next) : null);
       } else {
         page.append(blocks.of(block));
       }
+      next++;
     }
     page.append("</div>\n").append(blocks.references(report.references()));
     page.append("</body></html>");
   }
 
-  private void heading(Block.Heading heading) {
+  /** A heading, kept on a page with what stands under it, if anything does. */
+  private void heading(Block.Heading heading, Block next) {
     String tag = "h" + Math.min(heading.level(), DEEPEST);
-    page.append('<').append(tag).append(" id=\"o").append(heading.topic()).append("\">");
+    boolean bare =
+        next == null || next instanceof Block.Heading other && other.level() <= heading.level();
+    page.append('<').append(tag).append(" id=\"o").append(heading.topic());
+    page.append(bare ? "\" class=\"bare\">" : "\">");
     page.append(named(heading));
     if (!heading.mark().isEmpty()) {
       page.append(" <span class=\"mark\">").append(heading.mark()).append("</span>");
@@ -161,6 +174,12 @@ final class PdfReport {
 
   private static String named(Block.Heading heading) {
     return HtmlBlocks.escaped(heading.named());
+  }
+
+  /** The beginning of a title that does not fit on a line, by whole words. */
+  private static String cut(String title) {
+    int end = title.lastIndexOf(' ', LINE);
+    return title.substring(0, end < LINE / 2 ? LINE : end) + "\u2026";
   }
 
   private void contents() {
@@ -187,7 +206,8 @@ final class PdfReport {
     Scene scene = publication.scene();
     boolean wide = scene.width() > scene.height();
     double width = wide ? TEXT_HEIGHT : TEXT_WIDTH;
-    double height = (wide ? TEXT_WIDTH : TEXT_HEIGHT) - 40;
+    double lines = Math.ceil((report.title().length() + 9) / (wide ? 1.5 * LINE : LINE));
+    double height = (wide ? TEXT_WIDTH : TEXT_HEIGHT) - 20 * (1 + lines);
     double shrunk = Math.min(1.4, Math.min(width / scene.width(), height / scene.height()));
     page.append("<div class=\"").append(wide ? "map wide" : "map").append("\">");
     page.append("<object type=\"pergamena/map\" alt=\"The map: ").append(title);

@@ -93,7 +93,11 @@ final class Published {
   }
 
   static Publication with(Form form, String style, boolean footnotes) {
-    Scope.Published published = Scope.WHOLE.of(map());
+    return with(map(), form, style, footnotes);
+  }
+
+  static Publication with(TopicMap map, Form form, String style, boolean footnotes) {
+    Scope.Published published = Scope.WHOLE.of(map);
     Sheet sheet =
         new Sheet(
             published.map(),
