@@ -6,11 +6,14 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -74,13 +77,7 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
       return running.application();
     }
     BrowserContext visitor =
-        running
-            .browser()
-            .newContext(
-                new Browser.NewContextOptions()
-                    .setViewportSize(1280, 800)
-                    .setAcceptDownloads(true)
-                    .setReducedMotion(ReducedMotion.REDUCE));
+        running.browser().newContext(options(parameter.findAnnotation(Window.class)));
     visitor.setDefaultTimeout(PATIENCE_MS);
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     Page page = visitor.newPage();
@@ -97,6 +94,25 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     context.getStore(SPACE).put("visitor" + System.identityHashCode(visitor), visitor);
     context.getStore(SPACE).put("troubles", troubles);
     return new DeskPage(page, running.application().address());
+  }
+
+  private static Browser.NewContextOptions options(Optional<Window> window) {
+    Browser.NewContextOptions usual =
+        new Browser.NewContextOptions()
+            .setViewportSize(1280, 800)
+            .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
+            .setAcceptDownloads(true)
+            .setReducedMotion(ReducedMotion.REDUCE);
+    return window
+        .map(
+            other ->
+                usual
+                    .setViewportSize(other.width(), other.height())
+                    .setHasTouch(other.touched())
+                    .setForcedColors(other.forced() ? ForcedColors.ACTIVE : ForcedColors.NONE)
+                    .setServiceWorkers(
+                        other.kept() ? ServiceWorkerPolicy.ALLOW : ServiceWorkerPolicy.BLOCK))
+        .orElse(usual);
   }
 
   @Override

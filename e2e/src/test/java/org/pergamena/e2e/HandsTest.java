@@ -261,7 +261,7 @@ class HandsTest {
 
   @Test
   void a_page_that_is_loaded_while_the_server_is_away_shows_the_map_and_what_waits(
-      DeskPage desk, ServedApplication application) {
+      @Window(kept = true) DeskPage desk, ServedApplication application) {
     desk.open();
     desk.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
     desk.page()

@@ -26,7 +26,11 @@ public final class Gallery {
 
   private record Decoded(Painting painting, long pixels) {}
 
+  /** Longest side of an image that is put into a file as PNG, in pixels. */
+  private static final int PNG_SIDE = 2_000;
+
   private final Function<String, byte[]> whole;
+  private final Function<String, byte[]> drawn;
   private final int scale;
   private final Map<String, Decoded> decoded = new LinkedHashMap<>(16, 0.75f, true);
   private long pixels;
@@ -38,7 +42,19 @@ public final class Gallery {
    * @param scale pixels for each scene pixel
    */
   public Gallery(Function<String, byte[]> whole, int scale) {
+    this(whole, whole, scale);
+  }
+
+  /**
+   * Gets ready to draw images that strangers made from what was drawn of them before.
+   *
+   * @param whole the bytes of an image as they are kept, or null if there are none
+   * @param drawn the bytes that it is drawn from, of its own kind or of pixels
+   * @param scale pixels for each scene pixel
+   */
+  public Gallery(Function<String, byte[]> whole, Function<String, byte[]> drawn, int scale) {
     this.whole = whole;
+    this.drawn = drawn;
     this.scale = scale;
   }
 
@@ -55,6 +71,20 @@ public final class Gallery {
     byte[] bytes = whole.apply(image);
     ImageKind kind = bytes == null ? null : ImageKind.of(bytes);
     return kind == null ? null : new Embedded(kind.type(), bytes);
+  }
+
+  /** An image as PNG, for files that take no other; null if there is none to be read. */
+  public byte[] png(String image) {
+    byte[] bytes = drawn.apply(image);
+    ImageKind kind = bytes == null ? null : ImageKind.of(bytes);
+    try {
+      if (kind == ImageKind.SVG) {
+        return DrawnSvg.of(bytes).png(PNG_SIDE / 2);
+      }
+      return kind == null ? null : Raster.png(Raster.of(bytes, kind).pixels(PNG_SIDE));
+    } catch (UnreadableException e) {
+      return null;
+    }
   }
 
   /** Draws an image; one that cannot be read leaves its place empty. */
@@ -81,7 +111,7 @@ public final class Gallery {
   }
 
   private Decoded decode(String image, int side) {
-    byte[] bytes = whole.apply(image);
+    byte[] bytes = drawn.apply(image);
     try {
       ImageKind kind = bytes == null ? null : ImageKind.of(bytes);
       if (kind == ImageKind.SVG) {

@@ -8,7 +8,6 @@ import org.apache.commons.text.StringEscapeUtils;
 import org.pergamena.core.publish.Block;
 import org.pergamena.core.publish.Citing;
 import org.pergamena.formats.image.Gallery;
-import org.pergamena.formats.image.PngImages;
 import org.pergamena.formats.text.XmlWords;
 
 /** Pieces of a report as well-formed HTML, with footnotes gathered for the end. */
@@ -79,7 +78,7 @@ final class HtmlBlocks {
   private void figure(Block.Figure figure, StringBuilder out) {
     Gallery.Embedded image = gallery.embedded(figure.image());
     if (image != null && paged) {
-      byte[] png = PngImages.of(image);
+      byte[] png = gallery.png(figure.image());
       image = png == null ? null : new Gallery.Embedded("image/png", png);
     }
     if (image != null) {

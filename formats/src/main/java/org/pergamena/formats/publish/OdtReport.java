@@ -15,7 +15,6 @@ import javax.xml.stream.XMLStreamException;
 import org.pergamena.core.publish.Block;
 import org.pergamena.core.publish.Citing;
 import org.pergamena.core.publish.Report;
-import org.pergamena.formats.image.PngImages;
 
 /**
  * A report as an OpenDocument text (ISO/IEC 26300, ODF 1.3). Written by hand: ODF Toolkit brings
@@ -214,7 +213,7 @@ final class OdtReport {
       runs(passage.cited());
       out.close();
     } else if (block instanceof Block.Figure figure) {
-      byte[] png = PngImages.of(publication.gallery().embedded(figure.image()));
+      byte[] png = publication.gallery().png(figure.image());
       if (png != null) {
         double[] size = Plates.onPage(figure.width(), figure.height());
         picture(figure.alt(), size[0], size[1], keep(png, "png"));

@@ -21,7 +21,6 @@ import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTHyperlink;
 import org.pergamena.core.publish.Block;
 import org.pergamena.core.publish.Citing;
 import org.pergamena.core.publish.Report;
-import org.pergamena.formats.image.PngImages;
 import org.pergamena.formats.text.XmlWords;
 
 /** A report as a text document (ECMA-376, WordprocessingML). */
@@ -132,7 +131,7 @@ final class WordReport {
       line.createRun().setText("\u201c" + XmlWords.of(passage.words()) + after);
       runs(line, passage.cited(), 0);
     } else if (block instanceof Block.Figure figure) {
-      byte[] png = PngImages.of(publication.gallery().embedded(figure.image()));
+      byte[] png = publication.gallery().png(figure.image());
       if (png != null) {
         put(png, figure.alt(), figure.width(), figure.height());
         if (!figure.alt().isBlank()) {

@@ -6,6 +6,7 @@ import java.util.concurrent.CompletableFuture;
 import org.pergamena.core.source.FileName;
 import org.pergamena.formats.bring.MapFiles;
 import org.pergamena.formats.json.MapArchive;
+import org.pergamena.server.reading.Confined;
 import org.pergamena.server.site.Aside;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -20,10 +21,12 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 class BringController {
   private final Bringing bringing;
+  private final Confined confined;
   private final Aside aside;
 
-  BringController(Bringing bringing, Aside aside) {
+  BringController(Bringing bringing, Confined confined, Aside aside) {
     this.bringing = bringing;
+    this.confined = confined;
     this.aside = aside;
   }
 
@@ -40,6 +43,7 @@ class BringController {
     return aside.compute(
         visitor,
         progress -> {
+          confined.requireMap(name, bytes);
           MapArchive.Contents contents = MapFiles.read(name, bytes, visitor);
           return new BroughtMap(
               bringing.bring(visitor, contents, bringing.read(contents.pictures(), progress)));

@@ -11,6 +11,7 @@ import org.pergamena.core.outline.OutlineReader;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.News;
+import org.pergamena.server.reading.Confined;
 import org.pergamena.server.site.Aside;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,13 +36,21 @@ class OutlineController {
   private final Proposals proposals;
   private final Jobs jobs;
   private final News news;
+  private final Confined confined;
   private final Aside aside;
 
-  OutlineController(Outlines outlines, Proposals proposals, Jobs jobs, News news, Aside aside) {
+  OutlineController(
+      Outlines outlines,
+      Proposals proposals,
+      Jobs jobs,
+      News news,
+      Confined confined,
+      Aside aside) {
     this.outlines = outlines;
     this.proposals = proposals;
     this.jobs = jobs;
     this.news = news;
+    this.confined = confined;
     this.aside = aside;
   }
 
@@ -74,7 +83,12 @@ class OutlineController {
       @AuthenticationPrincipal UUID visitor,
       @PathVariable UUID map,
       @RequestBody @Valid PastedOutline pasted) {
-    return aside.compute(visitor, progress -> OutlineReader.read(pasted.text()));
+    return aside.compute(
+        visitor,
+        progress -> {
+          confined.requireOutline(pasted.text());
+          return OutlineReader.read(pasted.text());
+        });
   }
 
   /** Makes the map follow an outline; its topics are matched with passages at once. */
@@ -86,6 +100,7 @@ class OutlineController {
     return aside.compute(
         visitor,
         progress -> {
+          confined.requireOutline(written.body());
           Outlines.OutlineView view = outlines.follow(visitor, map, written.name(), written.body());
           jobs.ask(visitor, map, null, JobKind.MATCH, "");
           return view;

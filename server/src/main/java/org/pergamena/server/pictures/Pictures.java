@@ -157,16 +157,23 @@ public class Pictures {
     return row;
   }
 
-  /** The images of a map, to be drawn at a scale. */
+  /**
+   * The images of a map, to be drawn at a scale: an SVG from its pixels, as it was drawn once where
+   * it could do no harm.
+   */
   public Gallery gallery(UUID mapId, int scale) {
-    return new Gallery(image -> bytes(mapId, image), scale);
+    return new Gallery(
+        image -> bytes(mapId, image, false), image -> bytes(mapId, image, true), scale);
   }
 
-  private byte[] bytes(UUID mapId, String image) {
+  private byte[] bytes(UUID mapId, String image, boolean drawn) {
     if (Drawings.has(image)) {
       return Drawing.shipped(image);
     }
     PictureRow row = entities.find(PictureRow.class, new PictureRow.Key(mapId, image));
-    return row == null ? null : files.bytes(row.contentId);
+    if (row == null) {
+      return null;
+    }
+    return drawn && row.kind == ImageKind.SVG ? row.screen : files.bytes(row.contentId);
   }
 }

@@ -1,5 +1,6 @@
 package org.pergamena.server.reading;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
@@ -82,6 +83,33 @@ public class Confined {
    */
   public void requireTemplate(byte[] docx) {
     done(ConfinedWork.TEMPLATE, "", docx, Boolean.class);
+  }
+
+  /**
+   * Tries whether a map's file is read in time, before it is read for good.
+   *
+   * @throws Refused with a sentence if not
+   */
+  public void requireMap(String name, byte[] bytes) {
+    done(ConfinedWork.MAP, name, bytes, Boolean.class);
+  }
+
+  /**
+   * Tries whether the reply of a text assistant is.
+   *
+   * @throws Refused with a sentence if not
+   */
+  public void requireReply(String reply) {
+    done(ConfinedWork.REPLY, "", reply.getBytes(StandardCharsets.UTF_8), Boolean.class);
+  }
+
+  /**
+   * Tries whether an outline is.
+   *
+   * @throws Refused with a sentence if not
+   */
+  public void requireOutline(String outline) {
+    done(ConfinedWork.OUTLINE, "", outline.getBytes(StandardCharsets.UTF_8), Boolean.class);
   }
 
   private <T> T done(ConfinedWork work, String argument, byte[] bytes, Class<T> type) {

@@ -2,8 +2,13 @@ package org.pergamena.server.reading;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.UUID;
 import java.util.function.DoubleConsumer;
+import org.pergamena.core.map.MapRuleException;
+import org.pergamena.core.outline.OutlineReader;
+import org.pergamena.core.reply.ReplyReader;
 import org.pergamena.formats.SourceReader;
+import org.pergamena.formats.bring.MapFiles;
 import org.pergamena.formats.citation.ReferenceFormat;
 import org.pergamena.formats.citation.Style;
 import org.pergamena.formats.image.Figures;
@@ -63,7 +68,7 @@ enum ConfinedWork {
   STYLE {
     @Override
     Object done(String argument, byte[] bytes, DoubleConsumer progress) {
-      return Style.own(new String(bytes, StandardCharsets.UTF_8));
+      return Style.own(text(bytes));
     }
   },
 
@@ -74,9 +79,47 @@ enum ConfinedWork {
       Template.own(bytes).requireSound();
       return true;
     }
+  },
+
+  /** Whether a map's file is read with what a process is given; the argument is its name. */
+  MAP {
+    @Override
+    Object done(String argument, byte[] bytes, DoubleConsumer progress) {
+      return tried(() -> MapFiles.read(argument, bytes, new UUID(0, 0)));
+    }
+  },
+
+  /** Whether the reply of a text assistant is. */
+  REPLY {
+    @Override
+    Object done(String argument, byte[] bytes, DoubleConsumer progress) {
+      return tried(() -> ReplyReader.read(ReplyReader.text(text(bytes)), true));
+    }
+  },
+
+  /** Whether an outline is. */
+  OUTLINE {
+    @Override
+    Object done(String argument, byte[] bytes, DoubleConsumer progress) {
+      return tried(() -> OutlineReader.read(text(bytes)));
+    }
   };
 
   static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private static String text(byte[] bytes) {
+    return new String(bytes, StandardCharsets.UTF_8);
+  }
+
+  /** Reads something once; what is wrong in it is told where it is read for good. */
+  private static boolean tried(Runnable reading) {
+    try {
+      reading.run();
+    } catch (IllegalArgumentException | MapRuleException e) {
+      return false;
+    }
+    return true;
+  }
 
   /** Does it. */
   abstract Object done(String argument, byte[] bytes, DoubleConsumer progress)

@@ -33,6 +33,7 @@ import org.pergamena.server.maps.Act;
 import org.pergamena.server.maps.Log;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.StaleException;
+import org.pergamena.server.reading.Confined;
 import org.pergamena.server.site.Refused;
 import org.pergamena.server.sources.Sources;
 import org.slf4j.Logger;
@@ -57,18 +58,21 @@ public class Replies {
   private final Log log;
   private final Sources sources;
   private final TransactionTemplate transactions;
+  private final Confined confined;
 
   Replies(
       EntityManager entities,
       Maps maps,
       Log log,
       Sources sources,
-      TransactionTemplate transactions) {
+      TransactionTemplate transactions,
+      Confined confined) {
     this.entities = entities;
     this.maps = maps;
     this.log = log;
     this.sources = sources;
     this.transactions = transactions;
+    this.confined = confined;
   }
 
   /**
@@ -101,6 +105,7 @@ public class Replies {
 
   /** Keeps a reply with a map; its identity. */
   public UUID keep(UUID person, UUID mapId, Coming coming) {
+    confined.requireReply(coming.body());
     TopicMap map = maps.get(mapId).map();
     ReplyRow row = new ReplyRow(mapId, person);
     row.body = ReplyReader.text(coming.body());
@@ -195,6 +200,7 @@ public class Replies {
 
   /** Puts other words in the place of those that came. */
   public void correct(UUID mapId, UUID id, String body, String assistant) {
+    confined.requireReply(body);
     transactions.executeWithoutResult(
         transaction -> {
           ReplyRow row = row(mapId, id);
