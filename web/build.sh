@@ -4,7 +4,7 @@
 set -euo pipefail
 cd "$(dirname "$0")"
 out=$1
-here=$(find . ../formats/src/main/resources -path ./node_modules -prune -o -name schema.d.ts -prune -o -type f -print0 \
+here=$(find . ../formats/src/main/resources -path ./node_modules -prune -o -path ./target -prune -o -name schema.d.ts -prune -o -type f -print0 \
   | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
 [ -f "$out/index.html" ] && [ "$(cat "$out/../web.built" 2>/dev/null)" = "$here" ] && exit 0
 [ node_modules/.package-lock.json -nt package-lock.json ] || npm ci --no-audit --no-fund --loglevel=error

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(Browsing.class)
 class ActionsTest {
   private static void onTopic(DeskPage desk, Hand hand) {
-    EachAction each = new EachAction(desk, hand);
+    EachAction each = new EachAction(desk, hand, hand == Hand.POINTER);
     desk.open();
     Locator topic = desk.page().locator("#" + desk.someLeaf().getAttribute("id"));
     each.ofMenu(
@@ -34,7 +34,7 @@ class ActionsTest {
   }
 
   private static void onLink(DeskPage desk, Hand hand) {
-    EachAction each = new EachAction(desk, hand);
+    EachAction each = new EachAction(desk, hand, true);
     desk.open();
     Locator topic = desk.page().locator("#" + desk.someLeaf().getAttribute("id"));
     desk.choose(topic);
@@ -69,7 +69,7 @@ class ActionsTest {
   }
 
   private static void onMap(DeskPage desk, Hand hand) {
-    EachAction each = new EachAction(desk, hand);
+    EachAction each = new EachAction(desk, hand, hand == Hand.POINTER);
     desk.open();
     Runnable ready = () -> desk.choose(desk.main(0));
     each.ofMenu(ready, () -> hand.press(desk.button("More for this map")))
@@ -95,7 +95,7 @@ class ActionsTest {
 
   /** The toolbar, the views, passages, and sources. */
   private static void elsewhere(DeskPage desk, Hand hand) {
-    EachAction each = new EachAction(desk, hand);
+    EachAction each = new EachAction(desk, hand, hand == Hand.POINTER);
     desk.open();
     Locator topic = desk.page().locator("#" + desk.someLeaf().getAttribute("id"));
     Runnable ready = () -> desk.choose(topic);

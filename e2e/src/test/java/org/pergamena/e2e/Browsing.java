@@ -19,7 +19,10 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 
-/** Gives each test a newcomer's desk in headless Chromium, on one running application. */
+/**
+ * Gives each test a newcomer's desk in headless Chromium, on one running application. Each thread
+ * of tests has a browser of its own.
+ */
 final class Browsing implements ParameterResolver, AfterEachCallback {
   /** Waiting ends when what is awaited comes; this is when hope is given up. */
   private static final double PATIENCE_MS = 150_000;
@@ -27,9 +30,8 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   private static final ExtensionContext.Namespace SPACE =
       ExtensionContext.Namespace.create(Browsing.class);
 
-  private record Running(ServedApplication application, Playwright playwright, Browser browser)
-      implements AutoCloseable {
-    static Running start() {
+  private record Chromium(Playwright playwright, Browser browser) implements AutoCloseable {
+    static Chromium start() {
       Playwright playwright =
           Playwright.create(
               new Playwright.CreateOptions()
@@ -49,14 +51,13 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
                               "--disable-background-networking",
                               "--disable-component-update",
                               "--disable-sync")));
-      return new Running(new ServedApplication(), playwright, browser);
+      return new Chromium(playwright, browser);
     }
 
     @Override
     public void close() {
       browser.close();
       playwright.close();
-      application.close();
     }
   }
 
@@ -68,16 +69,19 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
 
   @Override
   public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-    Running running =
-        context
-            .getRoot()
-            .getStore(SPACE)
-            .getOrComputeIfAbsent("running", key -> Running.start(), Running.class);
+    ExtensionContext.Store shared = context.getRoot().getStore(SPACE);
+    ServedApplication application =
+        shared.getOrComputeIfAbsent(
+            "application", key -> new ServedApplication(), ServedApplication.class);
     if (parameter.getParameter().getType() == ServedApplication.class) {
-      return running.application();
+      return application;
     }
     BrowserContext visitor =
-        running.browser().newContext(options(parameter.findAnnotation(Window.class)));
+        shared
+            .getOrComputeIfAbsent(
+                Thread.currentThread(), thread -> Chromium.start(), Chromium.class)
+            .browser()
+            .newContext(options(parameter.findAnnotation(Window.class)));
     visitor.setDefaultTimeout(PATIENCE_MS);
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     Page page = visitor.newPage();
@@ -85,7 +89,7 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     page.onPageError(troubles::add);
     page.onRequest(
         request -> {
-          if (!request.url().startsWith(running.application().address())
+          if (!request.url().startsWith(application.address())
               && !request.url().startsWith("blob:")
               && !request.url().startsWith("data:")) {
             troubles.add("a request to another host: " + request.url());
@@ -93,7 +97,7 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
         });
     context.getStore(SPACE).put("visitor" + System.identityHashCode(visitor), visitor);
     context.getStore(SPACE).put("troubles", troubles);
-    return new DeskPage(page, running.application().address());
+    return new DeskPage(page, application.address());
   }
 
   private static Browser.NewContextOptions options(Optional<Window> window) {

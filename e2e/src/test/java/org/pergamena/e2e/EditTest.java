@@ -207,35 +207,6 @@ class EditTest {
   }
 
   @Test
-  void edits_made_while_the_server_is_away_outlast_a_reload_and_arrive(
-      DeskPage desk, ServedApplication application) {
-    desk.open();
-    desk.someLeaf().click();
-    application.kill();
-    desk.page().keyboard().press("Enter");
-    desk.page().keyboard().press("Escape");
-    desk.page().keyboard().press("Enter");
-    desk.page().keyboard().type("Written in the dark");
-    desk.page().keyboard().press("Enter");
-    assertThat(desk.topic("Written in the dark")).isVisible();
-    desk.page().keyboard().press("Enter");
-    desk.page().keyboard().type("And another");
-    desk.page().keyboard().press("Enter");
-    assertThat(
-            desk.page()
-                .getByText(java.util.regex.Pattern.compile("\\d edits kept in this browser")))
-        .isVisible();
-    desk.page().onDialog(com.microsoft.playwright.Dialog::accept);
-    application.start();
-    desk.page().reload();
-    desk.kept();
-    assertThat(desk.topic("Written in the dark")).isVisible();
-    assertThat(desk.topic("And another")).isVisible();
-    desk.page().reload();
-    assertThat(desk.topic("And another")).isVisible();
-  }
-
-  @Test
   void a_new_topic_that_gets_no_label_leaves_nothing_behind(DeskPage desk) {
     desk.open();
     desk.someLeaf().click();
@@ -313,30 +284,6 @@ class EditTest {
     assertThat(note.locator("li")).hasText("ask the warden");
     desk.button("Undo").click();
     assertThat(note).hasText("");
-  }
-
-  @Test
-  void an_edit_is_there_after_the_server_was_killed_and_one_made_meanwhile_arrives(
-      DeskPage desk, ServedApplication application) {
-    desk.open();
-    desk.someLeaf().click();
-    desk.page().keyboard().press("F2");
-    desk.page().keyboard().type("Before the crash");
-    desk.page().keyboard().press("Enter");
-    assertThat(desk.button("Undo")).isEnabled();
-    application.kill();
-    desk.page().keyboard().press("F2");
-    desk.page().keyboard().type("During the crash");
-    desk.page().keyboard().press("Enter");
-    assertThat(desk.topic("During the crash")).isVisible();
-    Locator notice = desk.page().getByText("1 edit kept in this browser");
-    assertThat(notice).isVisible();
-    application.start();
-    assertThat(notice).isHidden();
-    desk.page().reload();
-    assertThat(desk.topic("During the crash")).isVisible();
-    desk.button("Undo").click();
-    assertThat(desk.topic("Before the crash")).isVisible();
   }
 
   @Test

@@ -258,33 +258,4 @@ class HandsTest {
                 .filter(new Locator.FilterOptions().setHasText("Eel pass")))
         .hasCount(1);
   }
-
-  @Test
-  void a_page_that_is_loaded_while_the_server_is_away_shows_the_map_and_what_waits(
-      @Window(kept = true) DeskPage desk, ServedApplication application) {
-    desk.open();
-    desk.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
-    desk.page()
-        .waitForFunction(
-            "() => caches.open('pergamena-offline').then(c => c.keys()).then(k => k.length > 2)");
-    desk.page().reload(); // so that the worker has the page
-    assertThat(desk.someLeaf()).isVisible();
-    desk.page().onDialog(Dialog::accept);
-    application.kill();
-    try {
-      desk.choose(desk.someLeaf());
-      desk.page().keyboard().press("F2");
-      desk.page().keyboard().type("Written in the dark");
-      desk.page().keyboard().press("Enter");
-      assertThat(desk.topic("Written in the dark")).isVisible();
-      desk.page().reload();
-      assertThat(desk.topic("Written in the dark")).isVisible();
-      assertThat(desk.page().getByText("1 change not sent yet")).isVisible();
-    } finally {
-      application.start();
-    }
-    desk.kept();
-    desk.page().reload();
-    assertThat(desk.topic("Written in the dark")).isVisible();
-  }
 }

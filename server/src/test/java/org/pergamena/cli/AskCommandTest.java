@@ -3,7 +3,9 @@ package org.pergamena.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 
+@Isolated("it listens to what is printed")
 class AskCommandTest {
   private static final String MEMORY = "../demo/marsh-and-memory.md";
 

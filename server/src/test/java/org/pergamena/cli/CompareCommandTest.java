@@ -6,7 +6,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Isolated;
 
+@Isolated("it listens to what is printed")
 class CompareCommandTest {
   @TempDir private Path folder;
 

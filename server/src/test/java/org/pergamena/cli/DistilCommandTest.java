@@ -15,10 +15,12 @@ import java.util.Set;
 import java.util.function.IntSupplier;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.pergamena.server.testing.Repository;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
+@Isolated("it listens to what is printed")
 class DistilCommandTest {
   private static final String DEMO = Repository.root().resolve("demo").toString() + "/";
 

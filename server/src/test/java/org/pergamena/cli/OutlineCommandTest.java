@@ -7,9 +7,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Isolated;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
+@Isolated("it listens to what is printed")
 class OutlineCommandTest {
   private static final String MEMORY = "../demo/marsh-and-memory.md";
 

@@ -9,12 +9,14 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.pergamena.server.testing.TestApplication;
 import org.pergamena.server.testing.TestVisitor;
 import org.springframework.context.ApplicationContext;
 
 /** What is deleted is gone, and what others still have is not. */
 @ExtendWith(TestApplication.class)
+@Isolated("it sweeps")
 class SweepTest {
   private static long count(ApplicationContext application, String from) {
     Number count =

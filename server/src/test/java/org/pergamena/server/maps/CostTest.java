@@ -11,6 +11,7 @@ import org.hibernate.stat.Statistics;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.pergamena.core.map.Branch;
 import org.pergamena.core.map.Change;
 import org.pergamena.core.map.ContentChange;
@@ -24,6 +25,7 @@ import org.springframework.context.ApplicationContext;
 
 /** What an edit and a load cost the database does not grow with the map. */
 @ExtendWith(TestApplication.class)
+@Isolated("it counts statements")
 class CostTest {
   private static final int LARGE = 2000;
 

@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.site.Refused;
@@ -18,6 +19,7 @@ import org.springframework.context.ApplicationContext;
 
 /** What is counted is what is in the database. */
 @ExtendWith(TestApplication.class)
+@Isolated("it counts what is there")
 class LimitsTest {
   private static final long FREE = 1_000_000_000;
 

@@ -1,0 +1,157 @@
+package org.pergamena.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The same gestures on windows of every size, by the events that a pointer and fingers make. */
+@ExtendWith(Browsing.class)
+class GesturesTest {
+  private static Locator field(DeskPage desk) {
+    return desk.page().getByLabel("Label", new Page.GetByLabelOptions().setExact(true));
+  }
+
+  private static void press(DeskPage desk, Hand hand, double[] at) {
+    if (hand == Hand.TOUCH) {
+      desk.page().touchscreen().tap(at[0], at[1]);
+    } else {
+      desk.page().mouse().click(at[0], at[1]);
+    }
+  }
+
+  private static void pressTwice(DeskPage desk, Hand hand, double[] at) {
+    if (hand == Hand.TOUCH) {
+      desk.page().touchscreen().tap(at[0], at[1]);
+      desk.page().touchscreen().tap(at[0], at[1]);
+    } else {
+      desk.page().mouse().dblclick(at[0], at[1]);
+    }
+  }
+
+  private static double[] middle(Locator of) {
+    of.scrollIntoViewIfNeeded();
+    return Hand.middle(of.boundingBox());
+  }
+
+  private static BoundingBox drawn(DeskPage desk) {
+    return desk.topics().first().boundingBox();
+  }
+
+  private static String zoom(DeskPage desk) {
+    return desk.page().getByLabel(Pattern.compile("^Zoom \\d+%")).textContent();
+  }
+
+  private static void onTopics(DeskPage desk, Hand hand) {
+    Locator leaf = desk.page().locator("#" + desk.someLeaf().getAttribute("id"));
+    press(desk, hand, desk.middle(leaf));
+    assertThat(leaf).hasAttribute("aria-selected", "true");
+
+    pressTwice(desk, hand, desk.middle(leaf));
+    assertThat(field(desk)).isFocused();
+    desk.page().keyboard().press("Escape");
+    assertThat(field(desk)).hasCount(0);
+
+    Locator brace = desk.page().locator("[data-toggle]").last();
+    String branch = brace.getAttribute("data-toggle");
+    Locator opened = desk.page().locator("[role=treeitem][data-topic='" + branch + "']");
+    for (String expanded : List.of("false", "true")) {
+      Locator toggle = desk.page().locator("[data-toggle='" + branch + "']");
+      press(desk, hand, Hand.middle(toggle.boundingBox()));
+      assertThat(opened).hasAttribute("aria-expanded", expanded);
+    }
+
+    double[] at = desk.middle(leaf);
+    hand.menu(desk.page(), at[0], at[1]);
+    assertThat(desk.page().getByRole(AriaRole.MENUITEM).first()).isVisible();
+    desk.page().keyboard().press("Escape");
+    assertThat(desk.page().getByRole(AriaRole.MENUITEM)).hasCount(0);
+  }
+
+  /** What is dragged on a topic moves it, and on the page moves the page. */
+  private static void dragged(DeskPage desk, Hand hand) {
+    List<String> before = desk.labels();
+    BoundingBox root = drawn(desk);
+    double[] from = {root.x + 4, root.y + root.height + 60};
+    hand.drag(desk.page(), from, new double[] {from[0] + 30, from[1] + 24});
+    desk.page().waitForCondition(() -> Math.abs(drawn(desk).x - root.x - 30) < 12);
+    assertThat(desk.labels()).isEqualTo(before);
+    hand.drag(desk.page(), new double[] {from[0] + 30, from[1] + 24}, from);
+
+    String was = zoom(desk);
+    if (hand == Hand.TOUCH) {
+      Hand.pinch(desk.page(), from, 80, 160);
+    } else {
+      desk.page().mouse().move(from[0], from[1]);
+      desk.page().keyboard().down("Control");
+      desk.page().mouse().wheel(0, -240);
+      desk.page().keyboard().up("Control");
+    }
+    desk.page().waitForCondition(() -> !zoom(desk).equals(was));
+    desk.button("Fit the map to the window").click();
+  }
+
+  private static void onLink(DeskPage desk, Hand hand) {
+    desk.choose(desk.someLeaf());
+    desk.linkByKeys("2.2");
+    desk.page().keyboard().press("Escape");
+    press(desk, hand, HandsTest.onLink(desk));
+    assertThat(desk.reading().locator("li[aria-current]")).hasCount(1);
+    desk.tree().focus();
+    desk.page().keyboard().press("Control+z");
+    desk.kept();
+  }
+
+  private static void onSources(DeskPage desk, Hand hand) {
+    Locator words = desk.passages().first().locator("button").nth(1);
+    hand.press(words);
+    assertThat(desk.reading().locator("[data-sought]").first()).isVisible();
+    hand.press(desk.button("Back to the topic"));
+    Locator stretch =
+        desk.shelf()
+            .getByRole(
+                AriaRole.BUTTON,
+                new Locator.GetByRoleOptions().setName(Pattern.compile("^On branch")))
+            .first();
+    hand.press(stretch);
+    assertThat(desk.button("Back to the topic")).isVisible();
+    hand.press(desk.button("Back to the topic"));
+    assertThat(desk.passages().first()).isVisible();
+  }
+
+  private static void all(DeskPage desk, Hand hand) {
+    desk.open();
+    onTopics(desk, hand);
+    dragged(desk, hand);
+    onLink(desk, hand);
+    onSources(desk, hand);
+    assertThat(DemonstrationTest.serious(desk)).isEmpty();
+  }
+
+  @Test
+  void by_touch_on_a_tablet(@Window(width = 768, height = 1024, touched = true) DeskPage desk) {
+    all(desk, Hand.TOUCH);
+  }
+
+  @Test
+  void by_touch_on_a_phone(@Window(width = 360, height = 640, touched = true) DeskPage desk) {
+    all(desk, Hand.TOUCH);
+  }
+
+  @Test
+  void by_the_pointer_at_twice_the_size(@Window(width = 640, height = 400) DeskPage desk) {
+    all(desk, Hand.POINTER);
+  }
+
+  @Test
+  void by_the_pointer_in_forced_colours(@Window(forced = true) DeskPage desk) {
+    all(desk, Hand.POINTER);
+  }
+}
