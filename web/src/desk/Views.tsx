@@ -70,6 +70,10 @@ const Choice = styled(ToggleButton)`
   &[data-hovered] { color: ${({ theme }) => theme.ink}; }
   &[data-selected] { color: ${({ theme }) => theme.ink}; font-weight: 500; border-color: ${({ theme }) => theme.rubric}; }
   &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: 1px; }
+  @media (forced-colors: active) {
+    border-color: Canvas;
+    &[data-selected] { border-color: Highlight; }
+  }
 `;
 
 /** The views that were chosen last, kept in the browser. */

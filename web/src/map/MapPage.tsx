@@ -171,6 +171,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
       if (!choice.ids.has(id)) {
         onSelect(id);
       }
+      focus(); // which gets it back from the menu
       onMenu({ topic: id, x, y });
     },
     onDrag: (id, clientX, clientY) => {
@@ -324,6 +325,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
             if (!choice.ids.has(id)) {
               onSelect(id);
             }
+            focus();
             onMenu({ topic: id, x: event.clientX, y: event.clientY });
             return;
           }

@@ -67,4 +67,9 @@ export const SignButton = styled(AriaButton)`
   &[data-hovered] { border-color: ${({ theme }) => theme.rule}; background: ${({ theme }) => theme.page}; }
   @media print { display: none; }
   &[aria-pressed="true"] { border-color: ${({ theme }) => theme.ink}; background: ${({ theme }) => theme.page}; }
+  @media (forced-colors: active) {
+    border-color: Canvas;
+    &[data-hovered] { border-color: ButtonText; }
+    &[aria-pressed="true"] { border: 2px solid Highlight; }
+  }
 `;

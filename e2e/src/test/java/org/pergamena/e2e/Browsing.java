@@ -25,7 +25,7 @@ import org.junit.jupiter.api.extension.ParameterResolver;
  */
 final class Browsing implements ParameterResolver, AfterEachCallback {
   /** Waiting ends when what is awaited comes; this is when hope is given up. */
-  private static final double PATIENCE_MS = 150_000;
+  private static final double PATIENCE_MS = Integer.getInteger("patience.seconds", 150) * 1000.0;
 
   private static final ExtensionContext.Namespace SPACE =
       ExtensionContext.Namespace.create(Browsing.class);

@@ -18,6 +18,10 @@ final class DeskPage {
     this.address = address;
   }
 
+  String address() {
+    return address;
+  }
+
   Page page() {
     return page;
   }

@@ -27,12 +27,18 @@ class HandsTest {
 
   /** Where the line of the only link can be pressed. */
   static double[] onLink(DeskPage desk) {
+    desk.tree().focus();
     Object at =
         desk.page()
-            .evaluate(
+            .waitForFunction(
                 "() => { const p = document.querySelector('[data-link-hit] path');"
-                    + " const q = p.getPointAtLength(p.getTotalLength() * 0.6);"
-                    + " const m = p.getScreenCTM(); return [q.x * m.a + m.e, q.y * m.d + m.f]; }");
+                    + " const m = p?.getScreenCTM();"
+                    + " for (const share of [0.6, 0.5, 0.4, 0.7, 0.3, 0.8, 0.2]) {"
+                    + " const q = p?.getPointAtLength(p.getTotalLength() * share);"
+                    + " const at = q && [q.x * m.a + m.e, q.y * m.d + m.f];"
+                    + " if (at && document.elementFromPoint(...at)?.closest('[data-link-hit]'))"
+                    + " return at; } return null; }")
+            .jsonValue();
     List<?> point = (List<?>) at;
     return new double[] {
       ((Number) point.get(0)).doubleValue(), ((Number) point.get(1)).doubleValue()

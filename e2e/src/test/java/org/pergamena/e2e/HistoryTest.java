@@ -86,7 +86,9 @@ class HistoryTest {
     assertThat(desk.topic("What both share")).isVisible();
     maps(desk, "Make a template of this map");
     desk.sheet().getByText("Close", new Locator.GetByTextOptions().setExact(true)).click();
+    String one = desk.page().url().replaceFirst("/topics/.*", "");
     maps(desk, "Duplicate this map");
+    desk.page().waitForURL(address -> !address.startsWith(one));
     assertThat(desk.topic("What both share")).isVisible();
     maps(desk, "Begin from a template");
     assertThat(desk.sheet().getByText("Your own.")).isVisible();
