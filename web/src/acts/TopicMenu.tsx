@@ -24,10 +24,18 @@ import type { Acts } from "./acts";
 
 const Box = styled(Popover)`
   ${menuList}
-  display: grid;
-  grid-template-rows: auto minmax(0, 1fr);
+  /* the field, in which the focus is, stays above what is scrolled */
+  padding-top: 0;
   width: 290px;
   max-height: min(560px, 90vh);
+`;
+
+const Top = styled(SearchField)`
+  position: sticky;
+  top: 0;
+  z-index: 1;
+  padding-top: 4px;
+  background: ${({ theme }) => theme.page};
 `;
 
 const Find = styled(Input)`
@@ -42,8 +50,8 @@ const Find = styled(Input)`
 `;
 
 const List = styled(Menu)`
-  overflow: auto;
   outline: none;
+  > * { scroll-margin-top: 44px; }
 `;
 
 const Item = styled(MenuItem)`
@@ -98,9 +106,9 @@ export function TopicMenu({ topic, at, several, acts, map, ...props }: TopicMenu
         aria-label={title}
       >
         <Autocomplete filter={contains}>
-          <SearchField autoFocus aria-label="Find an act">
+          <Top autoFocus aria-label="Find an act">
             <Find placeholder="Find an act" />
-          </SearchField>
+          </Top>
           <List
             aria-label={title}
             onAction={(key) => {

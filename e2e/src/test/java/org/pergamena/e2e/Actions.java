@@ -2,13 +2,12 @@ package org.pergamena.e2e;
 
 import com.microsoft.playwright.Locator;
 import java.util.Set;
-import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
-/** Every action that is offered, by the pointer, by keys and by touch. */
-@ExtendWith(Browsing.class)
-class ActionsTest {
-  private static void onTopic(DeskPage desk, Hand hand) {
+/** Every action that is offered, walked by one hand. */
+final class Actions {
+  private Actions() {}
+
+  static void onTopic(DeskPage desk, Hand hand) {
     EachAction each = new EachAction(desk, hand, hand == Hand.POINTER);
     desk.open();
     Locator topic = desk.page().locator("#" + desk.someLeaf().getAttribute("id"));
@@ -18,22 +17,7 @@ class ActionsTest {
         .allRight(20);
   }
 
-  @Test
-  void each_action_on_a_topic_by_the_pointer(DeskPage desk) {
-    onTopic(desk, Hand.POINTER);
-  }
-
-  @Test
-  void each_action_on_a_topic_by_keys(DeskPage desk) {
-    onTopic(desk, Hand.KEYS);
-  }
-
-  @Test
-  void each_action_on_a_topic_by_touch(@Window(touched = true) DeskPage desk) {
-    onTopic(desk, Hand.TOUCH);
-  }
-
-  private static void onLink(DeskPage desk, Hand hand) {
+  static void onLink(DeskPage desk, Hand hand) {
     EachAction each = new EachAction(desk, hand, true);
     desk.open();
     Locator topic = desk.page().locator("#" + desk.someLeaf().getAttribute("id"));
@@ -53,48 +37,22 @@ class ActionsTest {
         .allRight(8);
   }
 
-  @Test
-  void each_action_on_a_link_by_the_pointer(DeskPage desk) {
-    onLink(desk, Hand.POINTER);
-  }
-
-  @Test
-  void each_action_on_a_link_by_keys(DeskPage desk) {
-    onLink(desk, Hand.KEYS);
-  }
-
-  @Test
-  void each_action_on_a_link_by_touch(@Window(touched = true) DeskPage desk) {
-    onLink(desk, Hand.TOUCH);
-  }
-
-  private static void onMap(DeskPage desk, Hand hand) {
+  static void onMap(DeskPage desk, Hand hand) {
     EachAction each = new EachAction(desk, hand, hand == Hand.POINTER);
     desk.open();
-    Runnable ready = () -> desk.choose(desk.main(0));
+    Runnable ready =
+        () -> {
+          desk.button("Fit the map to the window").click();
+          desk.choose(desk.main(0));
+        };
     each.ofMenu(ready, () -> hand.press(desk.button("More for this map")))
         .ofMenu(ready, () -> hand.press(desk.button("Open branches")))
         .ofMenu(ready, () -> hand.press(desk.page().locator("header button[aria-haspopup]")))
         .allRight(24);
   }
 
-  @Test
-  void each_action_on_the_map_and_on_maps_by_the_pointer(DeskPage desk) {
-    onMap(desk, Hand.POINTER);
-  }
-
-  @Test
-  void each_action_on_the_map_and_on_maps_by_keys(DeskPage desk) {
-    onMap(desk, Hand.KEYS);
-  }
-
-  @Test
-  void each_action_on_the_map_and_on_maps_by_touch(@Window(touched = true) DeskPage desk) {
-    onMap(desk, Hand.TOUCH);
-  }
-
   /** The toolbar, the views, passages, and sources. */
-  private static void elsewhere(DeskPage desk, Hand hand) {
+  static void elsewhere(DeskPage desk, Hand hand) {
     EachAction each = new EachAction(desk, hand, hand == Hand.POINTER);
     desk.open();
     Locator topic = desk.page().locator("#" + desk.someLeaf().getAttribute("id"));
@@ -105,20 +63,5 @@ class ActionsTest {
         .within("section[aria-label='Reading page']", ready, Set.of())
         .within(shelf + " > :not(ul), " + shelf + " li:first-child", ready, Set.of())
         .allRight(30);
-  }
-
-  @Test
-  void each_control_on_the_desk_by_the_pointer(DeskPage desk) {
-    elsewhere(desk, Hand.POINTER);
-  }
-
-  @Test
-  void each_control_on_the_desk_by_keys(DeskPage desk) {
-    elsewhere(desk, Hand.KEYS);
-  }
-
-  @Test
-  void each_control_on_the_desk_by_touch(@Window(touched = true) DeskPage desk) {
-    elsewhere(desk, Hand.TOUCH);
   }
 }
