@@ -21,13 +21,13 @@ enum Hand {
   /** Presses what can be pressed. */
   void press(Locator control) {
     control.scrollIntoViewIfNeeded();
-    switch (this) {
-      case POINTER -> control.click();
-      case TOUCH -> control.tap();
-      case KEYS -> {
-        control.focus();
-        control.page().keyboard().press("Enter");
-      }
+    if (this == POINTER) {
+      control.click();
+    } else if (this == TOUCH) {
+      control.tap();
+    } else {
+      control.focus();
+      control.page().keyboard().press("Enter");
     }
   }
 
@@ -53,17 +53,16 @@ enum Hand {
 
   /** Opens the menu of what lies at a point, and is chosen. */
   void menu(Page page, double x, double y) {
-    switch (this) {
-      case POINTER ->
-          page.mouse().click(x, y, new Mouse.ClickOptions().setButton(MouseButton.RIGHT));
-      case KEYS -> page.keyboard().press("Shift+F10");
-      case TOUCH -> {
-        CDPSession session = page.context().newCDPSession(page);
-        touch(session, "touchStart", x, y);
-        page.waitForTimeout(LONG_MS);
-        touch(session, "touchEnd");
-        session.detach();
-      }
+    if (this == POINTER) {
+      page.mouse().click(x, y, new Mouse.ClickOptions().setButton(MouseButton.RIGHT));
+    } else if (this == KEYS) {
+      page.keyboard().press("Shift+F10");
+    } else {
+      CDPSession session = page.context().newCDPSession(page);
+      touch(session, "touchStart", x, y);
+      page.waitForTimeout(LONG_MS);
+      touch(session, "touchEnd");
+      session.detach();
     }
   }
 
