@@ -129,6 +129,17 @@ final class DeskPage {
     assertThat(topic).hasAttribute("aria-selected", "true");
   }
 
+  /** Chooses a topic, and gives its label once the reading page is of it. */
+  String read(Locator topic) {
+    choose(topic);
+    page.waitForFunction(
+        "() => { const label = document.querySelector('[role=treeitem][aria-selected=true]')"
+            + "?.getAttribute('aria-label'); const title = document"
+            + ".querySelector('section[aria-label=\"Reading page\"] h1')?.textContent;"
+            + " return title && (' ' + label).includes(' ' + title + ','); }");
+    return title().textContent();
+  }
+
   /** Opens something for the map as a whole. */
   void more(String label) {
     button("More for this map").click();

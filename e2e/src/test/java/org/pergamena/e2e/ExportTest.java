@@ -44,8 +44,7 @@ class ExportTest {
   void a_branch_is_saved_as_a_document_with_a_title_page_and_the_wish_is_remembered(DeskPage desk)
       throws IOException {
     desk.open();
-    desk.page().locator("[role=treeitem][aria-level='2']").first().click();
-    String label = desk.title().textContent();
+    String label = desk.read(desk.main(0));
     desk.button("Export").click();
     desk.sheet().getByText("Word document").click();
     desk.sheet().getByText("\u201c" + label + "\u201d and below").click();

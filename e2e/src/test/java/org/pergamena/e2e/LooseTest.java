@@ -49,8 +49,7 @@ class LooseTest {
     Locator mains = desk.page().locator("[role=treeitem][aria-level='2']");
     Locator leaf = desk.page().locator("[role=treeitem][aria-level='3']").first();
     String other = mains.nth(1).getAttribute("aria-label").replaceFirst("^\\d ", "").split(",")[0];
-    leaf.click();
-    final String label = desk.title().textContent();
+    final String label = desk.read(leaf);
     desk.act("Show it under another topic too");
     desk.sheet().getByLabel("Find the other topic").fill(other);
     desk.sheet().getByRole(AriaRole.OPTION).first().click();

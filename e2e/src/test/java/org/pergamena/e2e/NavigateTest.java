@@ -104,8 +104,7 @@ class NavigateTest {
   @Test
   void what_one_looks_at_has_an_address_to_return_to(DeskPage desk) {
     desk.open();
-    desk.someLeaf().click();
-    String topic = desk.title().innerText();
+    String topic = desk.read(desk.someLeaf());
     desk.passages().first().getByRole(AriaRole.BUTTON).first().click();
     Locator sought = desk.reading().locator("[data-sought]").first();
     assertThat(sought).isInViewport();

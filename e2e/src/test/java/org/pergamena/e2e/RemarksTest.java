@@ -12,8 +12,7 @@ class RemarksTest {
   @Test
   void remarks_on_a_topic_and_a_passage_are_resolved_and_found_again(DeskPage desk) {
     desk.open();
-    desk.someLeaf().click();
-    String label = desk.title().textContent();
+    String label = desk.read(desk.someLeaf());
     Locator reading = desk.reading();
     reading.getByText("Remark…").first().click();
     reading.getByLabel("Remark on " + label).fill("Is this the whole of it?");
