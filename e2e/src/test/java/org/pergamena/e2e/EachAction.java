@@ -40,7 +40,9 @@ final class EachAction {
           e.getAttribute('aria-pressed') + e.getAttribute('aria-checked')
           + e.getAttribute('aria-selected')).join(),
         document.fullscreenElement !== null,
-        document.activeElement?.getAttribute('aria-label'),
+        // a field that is gone to, not what was pressed
+        document.activeElement?.matches('input,textarea,[contenteditable]')
+          && document.activeElement.getAttribute('aria-label'),
       ]);
       window.still = () => new Promise(resolve => {
         let last = '', same = 0;

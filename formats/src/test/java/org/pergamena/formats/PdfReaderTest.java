@@ -67,6 +67,28 @@ class PdfReaderTest {
   }
 
   @Test
+  void a_document_that_does_not_say_its_title_has_the_one_that_is_set_largest() throws Exception {
+    Sheets sheets =
+        new Sheets()
+            .page()
+            .line(60, 760, 9, FontName.HELVETICA, "Journal of the estuary, 12")
+            .line(60, 700, 22, FontName.HELVETICA_BOLD, "Banks and tides")
+            .line(60, 674, 22, FontName.HELVETICA_BOLD, "at Ferrow")
+            .line(60, 640, "Jory Pell")
+            .line(60, 600, 14, FontName.HELVETICA_BOLD, "1 Ordination")
+            .line(60, 580, "The tide left a film of mud on the marsh, and it rose by some")
+            .line(60, 566, "millimetres in each of the years that were measured.");
+    assertThat(read(sheets.bytes()).title()).isEqualTo("Banks and tides at Ferrow");
+    Sheets plain =
+        new Sheets()
+            .page()
+            .line(60, 600, 14, FontName.HELVETICA_BOLD, "1 Ordination")
+            .line(60, 580, "The tide left a film of mud on the marsh, and it rose by some")
+            .line(60, 566, "millimetres in each of the years that were measured.");
+    assertThat(read(plain.bytes()).title()).isNull();
+  }
+
+  @Test
   void paragraphs_part_where_the_lines_part() throws Exception {
     SourceText text = read(document().bytes()).text();
     List<String> paragraphs = new ArrayList<>();

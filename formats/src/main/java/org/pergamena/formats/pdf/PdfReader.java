@@ -16,7 +16,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
 import org.pergamena.core.language.Language;
-import org.pergamena.core.source.Block;
 import org.pergamena.formats.read.Facts;
 import org.pergamena.formats.read.Omission;
 import org.pergamena.formats.read.ReadSource;
@@ -92,10 +91,10 @@ public final class PdfReader {
     }
     int[] levels = Headings.levels(lines, bodySize, new Bookmarks(document));
     PageText.Laid laid = PageText.of(lines, levels, bodySize, labels(document));
-    Facts facts = facts(document);
+    Facts facts = facts(document, PageTitle.of(read.lines(), bodySize));
     return new ReadSource(
         SourceKind.PDF,
-        facts.title() != null ? facts : titled(facts, laid),
+        facts,
         laid.text(),
         Language.of(laid.text().text()),
         omissions(
@@ -195,7 +194,12 @@ public final class PdfReader {
     return resources != null && resources.getXObjectNames().iterator().hasNext();
   }
 
-  private static Facts facts(PDDocument document) {
+  /**
+   * What the document says of itself.
+   *
+   * @param set the title as it is set, for a document that does not say one
+   */
+  private static Facts facts(PDDocument document, Optional<String> set) {
     PDDocumentInformation info = document.getDocumentInformation();
     Calendar made = info.getCreationDate();
     String date =
@@ -207,17 +211,10 @@ public final class PdfReader {
                 made.get(Calendar.YEAR),
                 made.get(Calendar.MONTH) + 1,
                 made.get(Calendar.DAY_OF_MONTH));
-    return new Facts(info.getTitle(), info.getAuthor(), date);
-  }
-
-  /** The highest heading of the first page, where the document itself gives no title. */
-  private static Facts titled(Facts facts, PageText.Laid laid) {
-    return laid.text().blocks().stream()
-        .filter(b -> b.kind() == Block.Kind.HEADING && b.level() == 1)
-        .filter(b -> laid.text().locate(b.start()).page() == 1)
-        .findFirst()
-        .map(b -> new Facts(laid.text().words(b), facts.author(), facts.date()))
-        .orElse(facts);
+    Facts said = new Facts(info.getTitle(), info.getAuthor(), date);
+    return said.title() == null && set.isPresent()
+        ? new Facts(set.get(), info.getAuthor(), date)
+        : said;
   }
 
   private static String[] labels(PDDocument document) throws IOException {
