@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Dialog;
 import com.microsoft.playwright.Locator;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.Isolated;
@@ -28,11 +29,9 @@ class AwayTest {
     desk.page().keyboard().press("Enter");
     desk.page().keyboard().type("And another");
     desk.page().keyboard().press("Enter");
-    assertThat(
-            desk.page()
-                .getByText(java.util.regex.Pattern.compile("\\d edits kept in this browser")))
+    assertThat(desk.page().getByText(Pattern.compile("\\d edits kept in this browser")))
         .isVisible();
-    desk.page().onDialog(com.microsoft.playwright.Dialog::accept);
+    desk.page().onDialog(Dialog::accept);
     application.start();
     desk.page().reload();
     desk.kept();

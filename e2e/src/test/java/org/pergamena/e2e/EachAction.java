@@ -247,7 +247,8 @@ final class EachAction {
       }
     }
     if (desk.sheet().count() > 0) {
-      wrong.add(done.isEmpty() ? "menu" : done.get(done.size() - 1) + ": Escape does not close it");
+      String last = done.isEmpty() ? "the menu" : done.get(done.size() - 1);
+      wrong.add(last + ": Escape does not close it");
       page.reload();
     }
   }

@@ -86,8 +86,7 @@ class TopicController {
 
   /** How sure it is that a topic's text is rightly grouped. */
   @GetMapping("/topics/{topic}/grouping")
-  @Transactional(readOnly = true)
-  public Belonging grouping(
+  Belonging grouping(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
     TopicMap topics = maps.get(map).map();
     return Belonging.of(topics, topics.topic(topic), sources.analysed(map));
