@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -12,6 +13,7 @@ import org.pergamena.core.distil.Distilled.Node;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.group.Grouping;
 import org.pergamena.core.distil.label.Labeller;
+import org.pergamena.core.distil.label.WorkTitle;
 import org.pergamena.core.distil.quote.Gist;
 import org.pergamena.core.distil.quote.Quote;
 import org.pergamena.core.distil.quote.Quoting;
@@ -148,7 +150,18 @@ public final class Distiller {
     strength = new Strength(quoting, bags);
     named = 0;
     toName = count(root);
-    return node(root, "");
+    Optional<String> title = title(root);
+    title.ifPresent(words -> labeller.keep(words, texts.get(0).tongue()));
+    return node(root, title.orElseGet(() -> labeller.label(root, "")));
+  }
+
+  /** A map of all that the sources say is called by their titles, where no heading is over it. */
+  private Optional<String> title(Group root) {
+    boolean asked = !options.wishes().question().isEmpty();
+    boolean headed = root.heading() != null && !WorkTitle.numbered(root.heading());
+    return asked || headed
+        ? Optional.empty()
+        : WorkTitle.of(texts.stream().map(Analysed::source).toList());
   }
 
   /** Numbers the leaves of a tree, and gives for each group those that it is or has below it. */
@@ -173,8 +186,7 @@ public final class Distiller {
     return 1 + group.children().stream().mapToInt(Distiller::count).sum();
   }
 
-  private Node node(Group group, String above) {
-    String label = labeller.label(group, above);
+  private Node node(Group group, String label) {
     progress.at("Naming topics and choosing passages", 0.4 + 0.6 * named++ / toName);
     String asked = label + " " + options.wishes().question();
     List<Extent> extent = new ArrayList<>();
@@ -183,7 +195,8 @@ public final class Distiller {
     List<Quote> chosen =
         quoting.choose(group.own(), asked, leaf ? options.detail().quotes() : INNER_QUOTES);
     List<Quote> quotes = strength.weigh(chosen, leaves.get(group));
-    List<Node> children = group.children().stream().map(child -> node(child, label)).toList();
+    List<Node> children =
+        group.children().stream().map(child -> node(child, labeller.label(child, label))).toList();
     List<List<Part>> below =
         leaf
             ? List.of(group.own())

@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.label.Labeller;
+import org.pergamena.core.distil.label.WorkTitle;
 import org.pergamena.core.distil.quote.Quote;
 import org.pergamena.core.distil.quote.Quoting;
 import org.pergamena.core.distil.segment.Part;
@@ -102,8 +103,8 @@ public final class Naming {
 
   /**
    * Labels for a topic and all below it that could be called otherwise by their passages, each
-   * different from all others on the map. Topics with the author's heading, or without passages,
-   * keep their labels.
+   * different from all others on the map. Topics with the author's heading or the work's title, or
+   * without passages, keep their labels.
    *
    * @param kept topics whose labels a person gave, which stay
    */
@@ -145,6 +146,8 @@ public final class Naming {
   /** The headings of the sources, plain. */
   private Set<String> headings() {
     Set<String> headings = new HashSet<>();
+    WorkTitle.of(texts.stream().map(Analysed::source).toList())
+        .ifPresent(title -> headings.add(plain(title)));
     for (Analysed text : texts) {
       String all = text.source().text().text();
       for (Block block : text.source().text().blocks()) {

@@ -125,10 +125,13 @@ final class Drawn {
     }
   }
 
-  /** The words within the shape of a node. */
+  /** The words within the shape of a node, which its name stands before without a blank. */
   private static String label(String node, Sheet sheet) {
     Matcher shaped = SHAPED.matcher(node);
     if (node.length() > LONGEST || !shaped.matches() || shaped.group(2) == null) {
+      return node;
+    }
+    if (shaped.group(1) != null && shaped.end(1) < shaped.start(2)) {
       return node;
     }
     sheet.formal(shaped.group(1) == null ? "" : shaped.group(1));
