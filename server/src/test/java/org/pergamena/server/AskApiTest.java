@@ -130,11 +130,11 @@ class AskApiTest {
       throws InterruptedException {
     UUID map = visitor.newMap();
     set(visitor, shipped(visitor), "");
-    JsonNode silent = ask(visitor, map, "x-silent");
-    JsonNode slow = ask(visitor, map, "x-slow");
+    JsonNode first = ask(visitor, map, "x-silent");
+    JsonNode second = ask(visitor, map, "x-silent");
     Map<String, Object> third = Map.of("text", "Write.", "wish", "MORE", "about", List.of());
     assertThat(visitor.post("/api/maps/" + map + "/asks", third).status()).isEqualTo(429);
-    for (JsonNode each : List.of(silent, slow)) {
+    for (JsonNode each : List.of(first, second)) {
       String path = "/api/maps/" + map + "/asks/" + each.get("id").asString();
       assertThat(visitor.other().get(path).status()).isEqualTo(404);
       visitor.post(path + "/cancel", Map.of());
