@@ -9,12 +9,14 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import org.pergamena.core.distil.Naming;
+import org.pergamena.core.distil.label.Facts;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
 import org.pergamena.core.source.Span;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,9 +35,15 @@ import tools.jackson.databind.json.JsonMapper;
 public final class LabelCommand implements Callable<Integer> {
   private static final int MOST_LABELS = 5;
   private static final int MOST_PASSAGES = 3;
+  private static final int MOST_FACTS = 40;
 
   @Parameters(paramLabel = "FILE", description = "Texts and stretches of them, as JSON.")
   private Path file;
+
+  @Option(
+      names = "--facts",
+      description = "All labels that could be chosen, with what is told of each, for training.")
+  private boolean facts;
 
   /** A text with the stretches that are to be named. */
   private record Text(String text, List<Stretch> groups) {
@@ -58,6 +66,8 @@ public final class LabelCommand implements Callable<Integer> {
 
   private record Answer(String id, List<String> labels, List<Place> passages) {}
 
+  private record Weighed(String id, List<Facts> labels) {}
+
   private record Place(int start, int end) {}
 
   /** Runs the command and exits: 0, or 2 with a sentence on standard error. */
@@ -76,7 +86,12 @@ public final class LabelCommand implements Callable<Integer> {
       UUID id = new UUID(0, 1);
       Naming naming = new Naming(List.of(TextAnalyser.analyse(source(id, text.text()))));
       for (Stretch group : text.groups()) {
-        System.out.println(json.writeValueAsString(answer(naming, id, text, group)));
+        Naming.Stretches stretches = naming.at(Map.of(id, spans(text, group)));
+        System.out.println(
+            json.writeValueAsString(
+                facts
+                    ? new Weighed(group.id(), stretches.facts(MOST_FACTS))
+                    : answer(group.id(), stretches)));
       }
     }
     return 0;
@@ -134,7 +149,7 @@ public final class LabelCommand implements Callable<Integer> {
     return blocks;
   }
 
-  private static Answer answer(Naming naming, UUID id, Text text, Stretch group) {
+  private static List<Span> spans(Text text, Stretch group) {
     List<Span> spans = new ArrayList<>();
     for (List<Integer> part : group.extent()) {
       boolean sound = part.size() == 2 && part.get(0) >= 0 && part.get(1) <= text.text().length();
@@ -144,10 +159,13 @@ public final class LabelCommand implements Callable<Integer> {
       }
       spans.add(new Span(part.get(0), part.get(1)));
     }
-    Naming.Stretches stretches = naming.at(Map.of(id, spans));
+    return spans;
+  }
+
+  private static Answer answer(String id, Naming.Stretches stretches) {
     List<String> labels = stretches.labels(MOST_LABELS);
     return new Answer(
-        group.id(),
+        id,
         labels,
         stretches.quotes(labels.isEmpty() ? "" : labels.get(0), MOST_PASSAGES).stream()
             .map(quote -> new Place(quote.span().start(), quote.span().end()))

@@ -152,6 +152,9 @@ public final class Distiller {
     toName = count(root);
     Optional<String> title = title(root);
     title.ifPresent(words -> labeller.keep(words, texts.get(0).tongue()));
+    for (Group group : title.isEmpty() ? List.of(root) : root.children()) {
+      labeller.prepare(group, this::weighing);
+    }
     return node(root, title.orElseGet(() -> labeller.label(root, "")));
   }
 

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.pergamena.core.distil.group.Group;
+import org.pergamena.core.distil.label.Facts;
 import org.pergamena.core.distil.label.Labeller;
 import org.pergamena.core.distil.label.WorkTitle;
 import org.pergamena.core.distil.quote.Quote;
@@ -63,9 +64,16 @@ public final class Naming {
      * @param most as many at most
      */
     public List<String> labels(int most) {
-      return parts.isEmpty()
-          ? List.of()
-          : labeller.offers(new Group(null, parts, List.of()), "", most);
+      return parts.isEmpty() ? List.of() : labeller.offers(new Group(null, parts, List.of()), most);
+    }
+
+    /**
+     * Labels that they could have with all that is told of each.
+     *
+     * @throws IllegalArgumentException if its meaning cannot be told here
+     */
+    public List<Facts> facts(int most) {
+      return parts.isEmpty() ? List.of() : labeller.facts(new Group(null, parts, List.of()), most);
     }
 
     /** The passages that bear a label out, the strongest first. */

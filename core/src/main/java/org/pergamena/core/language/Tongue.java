@@ -187,6 +187,11 @@ public final class Tongue {
     return lists.partitive().contains(plain(word));
   }
 
+  /** Whether a word is followed by two things that are joined, as in {@code between the two}. */
+  public boolean between(String word) {
+    return lists.between().contains(plain(word));
+  }
+
   /** Whether a noun after a word is one, and not several. */
   public boolean singular(String word) {
     return lists.singular().contains(plain(word));

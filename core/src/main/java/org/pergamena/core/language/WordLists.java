@@ -32,6 +32,7 @@ import java.util.Set;
  * @param salutes words by which a speaker turns to those who listen
  * @param vague adjectives that tell nothing of the noun after them
  * @param partitive nouns that tell only how much or what kind of another is meant
+ * @param between words that link two things to a third, which are joined
  * @param singular words before a noun that is one
  * @param pointing words that point to what was said or comes
  * @param standingIn pronouns for what was named before
@@ -58,6 +59,7 @@ record WordLists(
     Set<String> salutes,
     Set<String> vague,
     Set<String> partitive,
+    Set<String> between,
     Set<String> singular,
     Set<String> pointing,
     Set<String> standingIn,
@@ -94,6 +96,7 @@ record WordLists(
         set(words, "salutes"),
         set(words, "vague"),
         set(words, "partitive"),
+        set(words, "between"),
         set(words, "singular"),
         set(words, "pointing"),
         set(words, "standing_in"),

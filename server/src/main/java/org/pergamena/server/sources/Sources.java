@@ -196,14 +196,16 @@ public class Sources {
   }
 
   /**
-   * Splits a text that a source is to get into sentences, ahead of its being distilled.
+   * Splits a text that a source is to get into sentences and tells what each means, ahead of its
+   * being distilled.
    *
    * @param language that was told from the text
    * @param check called again and again; what it throws ends the work
    */
   public void prepare(Entry entry, UUID textId, String language, Runnable check) {
     String spoken = entry.chosenLanguage() == null ? language : entry.chosenLanguage();
-    analysed(new Source(entry.id(), entry.name(), text(textId), List.of(), spoken), textId, check);
+    analysed(new Source(entry.id(), entry.name(), text(textId), List.of(), spoken), textId, check)
+        .encode(check);
   }
 
   /** Computed without a connection; several that want the same at once may compute it each. */
@@ -214,7 +216,7 @@ public class Sources {
       text = TextAnalyser.analyse(source.without(List.of()), check);
       analysed.put(spoken, text);
     }
-    return Analysed.of(source, text.sentences(), text.punctuated());
+    return text.as(source);
   }
 
   private Source source(Entry entry) {

@@ -1,6 +1,7 @@
 package org.pergamena.core.distil.label;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -10,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.DoubleStream;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.segment.Part;
 import org.pergamena.core.distil.text.Sentence;
@@ -49,6 +51,11 @@ final class Candidates {
   private final Set<String> blocks = new HashSet<>();
   private final Map<String, Met> met = new TreeMap<>();
 
+  /** Whether the text has sentence marks. */
+  private final boolean written;
+
+  private final int words;
+
   Candidates(Group group, Vocabulary vocabulary, Casing casing, Tongue tongue) {
     this.group = group;
     this.vocabulary = vocabulary;
@@ -56,6 +63,8 @@ final class Candidates {
     this.tongue = tongue;
     this.head = new HeadWords(group, vocabulary);
     this.theme = new Theme(group.sentences(), vocabulary);
+    this.written = group.parts().stream().allMatch(part -> part.text().punctuated());
+    this.words = group.words();
     meet();
   }
 
@@ -114,7 +123,10 @@ final class Candidates {
       boolean carries = theme.reach(stems) >= THROUGH && count() >= CARRIED;
       worth *= stems.size() > 1 ? 1 : carries ? CARRIES : STRAY;
       Form form = form();
-      return new Candidate(phrase.key(), stems, form.label(), form.tokens(), worth);
+      double[] facts =
+          new Written(phrase.nouns() ? Worth.Kind.NOUNS : Worth.Kind.OTHER, count(), form.tokens())
+              .facts(worth, told, phrase);
+      return new Candidate(phrase.key(), stems, form.label(), form.tokens(), facts, worth);
     }
   }
 
@@ -162,9 +174,26 @@ final class Candidates {
     return 2 * likely / (stems.size() + USUAL_WORDS);
   }
 
+  /**
+   * Whether a phrase is another of several words, met more often, with what may be a verb after its
+   * plural, as in <em>wading birds breed</em>.
+   */
+  private boolean clause(Met one) {
+    List<Token> tokens = one.phrase.tokens();
+    if (!one.phrase.nouns() || tokens.size() <= 2) {
+      return false;
+    }
+    String before = tokens.get(tokens.size() - 2).surface();
+    int space = one.phrase.key().lastIndexOf(' ');
+    Met shorter = space < 0 ? null : met.get(one.phrase.key().substring(0, space));
+    boolean plural = before.endsWith("s") && !before.endsWith("ss");
+    return plural && shorter != null && shorter.count() >= 2 * one.count();
+  }
+
   /** All of them, but of very many only the likeliest. */
   List<Candidate> all() {
     List<Met> likely = new ArrayList<>(met.values());
+    likely.removeIf(this::clause);
     Map<String, Double> expected = new HashMap<>();
     likely.forEach(each -> expected.put(each.phrase.key(), expected(each.stems)));
     likely.sort(
@@ -212,11 +241,63 @@ final class Candidates {
     Form second = two.form();
     String other = casing.inside(second.tokens(), second.label(), tongue);
     double[] told = facts(stems, one.first, within.size(), Math.min(one.rank, two.rank));
+    Worth.Kind kind = joined ? Worth.Kind.JOINED : Worth.Kind.CARRIED;
+    double worth = Worth.of(told, kind);
+    double[] facts =
+        new Written(kind, Math.min(one.count(), two.count()), form.tokens())
+            .facts(worth, told, null);
     return new Candidate(
         String.join(" ", stems),
         stems,
         form.label() + " " + tongue.and(other) + " " + other,
         form.tokens(),
-        Worth.of(told, joined ? Worth.Kind.JOINED : Worth.Kind.CARRIED));
+        facts,
+        worth);
+  }
+
+  /** How a candidate is put together and how often it stands, as facts beside those told of it. */
+  private final class Written {
+    private final Worth.Kind kind;
+    private final int count;
+    private final List<Token> tokens;
+
+    Written(Worth.Kind kind, int count, List<Token> tokens) {
+      this.kind = kind;
+      this.count = count;
+      this.tokens = tokens;
+    }
+
+    /** All facts; the phrase is null for two. */
+    double[] facts(double worth, double[] told, Phrase phrase) {
+      List<Double> facts = new ArrayList<>(List.of(worth));
+      Arrays.stream(told).forEach(facts::add);
+      for (Worth.Kind each : Worth.Kind.values()) {
+        facts.add(kind == each ? 1.0 : 0);
+      }
+      facts.add(phrase != null && phrase.generic() ? 1.0 : 0);
+      facts.add(phrase != null && phrase.vague() ? 1.0 : 0);
+      facts.add(phrase != null && phrase.name() ? 1.0 : 0);
+      facts.add(Math.log(count));
+      facts.add((double) tokens.size());
+      facts.add(share("PROPN"));
+      facts.add(share("ADJ"));
+      facts.add(tokens.get(0).tag().equals("VERB") ? 1.0 : 0);
+      facts.add(shares().max().orElse(0));
+      facts.add(shares().min().orElse(0));
+      facts.add(written ? 1.0 : 0);
+      facts.add(Math.log(1.0 + words));
+      return facts.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    private double share(String tag) {
+      return tokens.stream().filter(token -> token.tag().equals(tag)).count()
+          / (double) tokens.size();
+    }
+
+    private DoubleStream shares() {
+      return tokens.stream()
+          .filter(Token::content)
+          .mapToDouble(token -> vocabulary.share(token.stem()));
+    }
   }
 }

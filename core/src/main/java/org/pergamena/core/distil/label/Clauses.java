@@ -99,6 +99,14 @@ final class Clauses {
     if (second == null || tongue.partitive(word(end))) {
       return;
     }
+    boolean joins = word(second[1] + 1).equalsIgnoreCase(tongue.and(""));
+    int[] other = joins ? nouns(second[1] + 2) : null;
+    if (other != null) {
+      add(tokens.subList(from, other[1] + 1));
+    }
+    if (tongue.between(word(end + 1))) {
+      return;
+    }
     add(tokens.subList(from, second[1] + 1));
     if (from < end) {
       add(tokens.subList(end, second[1] + 1));

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -39,7 +38,7 @@ public final class Labeller {
   /** The words of all headings that are known to stand below what was named. */
   private final Set<String> headings = new HashSet<>();
 
-  private final Vocabulary vocabulary;
+  private final Weighing weighing;
   private final boolean uniqueHeadings;
 
   /**
@@ -50,13 +49,13 @@ public final class Labeller {
   public Labeller(Collection<Analysed> texts, Runnable pulse) {
     this.uniqueHeadings = texts.size() > 1;
     this.casing = new Casing(texts);
-    this.vocabulary = new Vocabulary(texts, pulse);
+    this.weighing = new Weighing(texts, casing, pulse);
   }
 
   private Labeller(Labeller other) {
     this.uniqueHeadings = other.uniqueHeadings;
     this.casing = other.casing;
-    this.vocabulary = other.vocabulary;
+    this.weighing = other.weighing;
   }
 
   /** One that knows the same text and has given no label yet. */
@@ -65,12 +64,21 @@ public final class Labeller {
   }
 
   /**
+   * Gets ready to label a group and all below it.
+   *
+   * @param pulse run again and again on the calling thread alone; it may throw to stop the work
+   */
+  public void prepare(Group root, Runnable pulse) {
+    weighing.prepare(root, pulse);
+  }
+
+  /**
    * The label of a group: the author's heading if there is one, else the best phrase.
    *
    * @param above the label of the topic that it comes under
    */
   public String label(Group group, String above) {
-    Tongue tongue = tongue(group);
+    Tongue tongue = Weighing.tongue(group);
     if (group.heading() != null) {
       String heading = heading(group.heading(), tongue);
       if (!used.contains(heading.toLowerCase(Locale.ROOT)) || !uniqueHeadings) {
@@ -79,7 +87,7 @@ public final class Labeller {
       }
     }
     group.children().forEach(child -> headings(child, tongue, headings));
-    for (Candidate each : ranked(group, above)) {
+    for (Candidate each : ranked(group, above, above.isEmpty())) {
       if (!headings.contains(each.key()) && used.add(each.key())) {
         wear(each.key());
         return each.label();
@@ -120,6 +128,15 @@ public final class Labeller {
   }
 
   /**
+   * Labels that a group could have with all that is told of each, for fitting what rates them.
+   *
+   * @throws IllegalArgumentException if its meaning cannot be told here
+   */
+  public List<Facts> facts(Group group, int most) {
+    return weighing.facts(group, most);
+  }
+
+  /**
    * Labels that a group might have, the best first, no two of the same words; none is given by
    * this.
    *
@@ -127,9 +144,18 @@ public final class Labeller {
    * @param most as many at most
    */
   public List<String> offers(Group group, String above, int most) {
+    return offers(ranked(group, above, above.isEmpty()), most);
+  }
+
+  /** The same for a stretch of text that is neither all of it nor under a topic. */
+  public List<String> offers(Group stretch, int most) {
+    return offers(ranked(stretch, "", false), most);
+  }
+
+  private static List<String> offers(List<Candidate> ranked, int most) {
     List<String> offers = new ArrayList<>();
     Set<Set<String>> met = new HashSet<>();
-    for (Candidate each : ranked(group, above)) {
+    for (Candidate each : ranked) {
       if (offers.size() < most && met.add(Set.copyOf(List.of(each.key().split(" "))))) {
         offers.add(each.label());
       }
@@ -137,21 +163,20 @@ public final class Labeller {
     return offers;
   }
 
-  private List<Candidate> ranked(Group group, String above) {
-    Tongue tongue = tongue(group);
-    Candidates candidates = new Candidates(group, vocabulary, casing, tongue);
+  private List<Candidate> ranked(Group group, String above, boolean root) {
+    Tongue tongue = Weighing.tongue(group);
     Set<String> stemsAbove =
         TextAnalyser.tokens(above, tongue).stream().map(Token::stem).collect(Collectors.toSet());
     List<Spread> below =
         group.children().stream().filter(child -> !child.aside()).map(Spread::new).toList();
     List<Candidate> ranked = new ArrayList<>();
-    for (Candidate each : candidates.all()) {
+    for (Candidate each : weighing.of(group)) {
       double fresh = freshness(each.stems(), stemsAbove);
-      if (above.isEmpty()) {
+      if (root) {
         fresh *= each.stems().size() == 1 ? ROOT_ALONE : 1;
         fresh *= !below.isEmpty() && named(each, tongue) ? NAMED : 1;
       }
-      fresh *= span(each.stems(), below, above.isEmpty());
+      fresh *= span(each.stems(), below, root);
       ranked.add(each.times(fresh));
     }
     ranked.sort(Candidate.BEST_FIRST);
@@ -191,7 +216,7 @@ public final class Labeller {
 
   /** What a stem that is in labels already is worth at least; less if it is the whole's subject. */
   private double floor(String stem) {
-    return vocabulary.share(stem) > EVERY_TENTH ? WORN_SUBJECT : WORN;
+    return weighing.vocabulary().share(stem) > EVERY_TENTH ? WORN_SUBJECT : WORN;
   }
 
   private void wear(String key) {
@@ -204,16 +229,6 @@ public final class Labeller {
   /** In how many labels a stem stands already. */
   private int worn(String stem) {
     return inLabels.getOrDefault(stem, 0);
-  }
-
-  /** The language that most of a group's words are in. */
-  private static Tongue tongue(Group group) {
-    Map<Tongue, Integer> words = new LinkedHashMap<>();
-    group.parts().forEach(part -> words.merge(part.text().tongue(), part.words(), Integer::sum));
-    return words.entrySet().stream()
-        .max(Map.Entry.comparingByValue())
-        .map(Map.Entry::getKey)
-        .orElseGet(() -> Tongue.of(Tongue.ENGLISH));
   }
 
   private static String key(String label, Tongue tongue) {
@@ -230,7 +245,8 @@ public final class Labeller {
         sentences.isEmpty()
             ? List.of()
             : sentences.get(0).tokens().stream().filter(Token::word).limit(5).toList();
-    String label = tokens.isEmpty() ? "Without words" : casing.label(tokens, tongue(group));
+    String label =
+        tokens.isEmpty() ? "Without words" : casing.label(tokens, Weighing.tongue(group));
     String unique = label;
     for (int i = 2; !used.add(unique); i++) {
       unique = label + " (" + i + ")";

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
@@ -23,6 +24,12 @@ final class Phrases {
   private static final int LONGEST_RUN = 12;
 
   private static final int SALUTES = 3;
+
+  /** Letters that two forms of a word have in common at least. */
+  private static final int KIN = 6;
+
+  /** A digit between small letters, or a full stop between words that are no initials. */
+  private static final Pattern CODE = Pattern.compile("\\p{Ll}\\d+\\p{Ll}|\\p{L}{2}\\.[\\p{L}\\d]");
 
   /** What follows a verb and hardly a noun. */
   private static final Set<String> SAID = Set.of("DET", "SCONJ");
@@ -114,9 +121,12 @@ final class Phrases {
         && Character.isLowerCase(surface.charAt(0));
   }
 
-  /** Whether a noun beside another is not of one phrase with it. */
+  /** Whether a word beside another is not of one phrase with it. */
   private static boolean apart(List<Token> tokens, int at, Tongue tongue) {
     Token before = tokens.get(at - 1);
+    if (before.noun() && participle(tokens.get(at)) || kin(before.surface(), tokens.get(at))) {
+      return true;
+    }
     boolean names = before.tag().equals("PROPN") && tokens.get(at).tag().equals("PROPN");
     return tongue.writesCompoundsAsOne() && before.noun() && !names;
   }
@@ -149,8 +159,22 @@ final class Phrases {
     return tokens.subList(start, end).stream().anyMatch(token -> token.stem().equals(last));
   }
 
+  /** Whether a word is another form of the one before, as in <em>Ferrow Ferrowian</em>. */
+  private static boolean kin(String before, Token token) {
+    return before.length() >= KIN
+        && token.surface().length() >= KIN
+        && before.substring(0, KIN).equalsIgnoreCase(token.surface().substring(0, KIN));
+  }
+
+  /** Whether a word is a piece of code, or two words that a dash without blanks has joined. */
+  private static boolean written(String word, Tongue tongue) {
+    int dash = word.lastIndexOf('-');
+    return CODE.matcher(word).find() || dash > 0 && tongue.article(word.substring(dash + 1));
+  }
+
   private static boolean inside(Token token, Tongue tongue) {
     return token.content()
+        && !written(token.surface(), tongue)
         && !tongue.past(token.surface())
         && !tongue.verb(token.surface())
         && token.surface().length() > 2 | token.tag().equals("PROPN")

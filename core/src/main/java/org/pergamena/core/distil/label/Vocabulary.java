@@ -15,6 +15,9 @@ import org.pergamena.core.distil.text.Token;
 final class Vocabulary {
   private static final double NOUN_SHARE = 0.6;
 
+  /** What is done is no verb if it is a noun more often. */
+  private static final double VERB_SHARE = 0.5;
+
   private final Map<Sentence, Analysed> of = new IdentityHashMap<>();
   private final Map<Sentence, List<Phrase>> phrases = new IdentityHashMap<>();
   private final Map<String, Integer> everywhere = new HashMap<>();
@@ -60,9 +63,18 @@ final class Vocabulary {
   }
 
   private boolean sound(Phrase phrase) {
+    Token first = phrase.tokens().get(0);
+    boolean does = !phrase.nouns() && first.tag().equals("VERB");
+    if (does && share(nouns, first) > VERB_SHARE) {
+      return false;
+    }
     return phrase.tokens().stream()
         .filter(token -> token.noun() && token.content())
-        .allMatch(t -> nouns.get(t.stem()) >= NOUN_SHARE * everywhere.get(t.stem()));
+        .allMatch(token -> share(nouns, token) >= NOUN_SHARE);
+  }
+
+  private double share(Map<String, Integer> some, Token token) {
+    return some.get(token.stem()) / (double) everywhere.get(token.stem());
   }
 
   /** How often a stem occurs in all the text. */

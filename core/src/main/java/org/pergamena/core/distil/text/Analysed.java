@@ -2,6 +2,7 @@ package org.pergamena.core.distil.text;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.Span;
@@ -12,8 +13,14 @@ import org.pergamena.core.source.Spans;
  *
  * @param sentences in order; headings are not among them
  * @param punctuated whether the text has sentence marks
+ * @param vectors of all the text's sentences, made as they are wanted; empty where the encoder does
+ *     not know the language
  */
-public record Analysed(Source source, List<Sentence> sentences, boolean punctuated) {
+public record Analysed(
+    Source source,
+    List<Sentence> sentences,
+    boolean punctuated,
+    Optional<SentenceVectors> vectors) {
   private static final int LETTERS_PER_CAPITAL = 300;
 
   public Analysed {
@@ -21,13 +28,31 @@ public record Analysed(Source source, List<Sentence> sentences, boolean punctuat
   }
 
   /** A source with those of the sentences of its text that are not left out. */
-  public static Analysed of(Source source, List<Sentence> all, boolean punctuated) {
+  static Analysed of(Source source, List<Sentence> all, boolean punctuated) {
     return new Analysed(
-        source,
-        source.excluded().isEmpty()
-            ? all
-            : all.stream().filter(s -> !source.excludes(s.span().start())).toList(),
-        punctuated);
+            source, all, punctuated, SentenceVectors.of(all, Tongue.of(source.language())))
+        .as(source);
+  }
+
+  /** The same text as that of a source from which something else is left out, but not less. */
+  public Analysed as(Source other) {
+    return new Analysed(
+        other,
+        other.excluded().isEmpty()
+            ? sentences
+            : sentences.stream().filter(s -> !other.excludes(s.span().start())).toList(),
+        punctuated,
+        vectors);
+  }
+
+  /** Makes the vectors of all sentences, where there are any. */
+  public void encode(Runnable check) {
+    vectors.ifPresent(all -> all.make(check));
+  }
+
+  /** The vector of one of its sentences; empty where there are none. */
+  public Optional<float[]> vector(Sentence sentence) {
+    return vectors.map(all -> all.of(sentence));
   }
 
   /** The same source with everything left out but some spans, and what was left out before. */
@@ -43,7 +68,7 @@ public record Analysed(Source source, List<Sentence> sentences, boolean punctuat
   public Analysed without(List<Span> spans) {
     List<Span> out = new ArrayList<>(source.excluded());
     out.addAll(spans);
-    return of(source.without(out), sentences, punctuated);
+    return as(source.without(out));
   }
 
   /** Whether another is of the same source. */
