@@ -15,12 +15,15 @@ const Line = styled.p`
   color: ${({ theme }) => theme.softInk};
 `;
 
-/** What would come, in words: main branches, and all topics where there are more levels. */
+/**
+ * What would come, in words: main branches, and all topics where there are more levels; fewer, as
+ * what cannot be named is no topic.
+ */
 export function sizes(levels: readonly number[]): string {
   const [main = 0] = levels;
   const all = levels.reduce((sum, level) => sum + level, 0);
   const mains = counted(main, "main branch", "main branches");
-  return levels.length > 1 ? `${mains}, ${counted(all, "topic")} in all.` : `${mains}.`;
+  return levels.length > 1 ? `${mains}, at most ${counted(all, "topic")} in all.` : `${mains}.`;
 }
 
 type PreviewProps = {

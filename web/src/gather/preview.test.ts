@@ -5,7 +5,7 @@ import { told } from "./subjects";
 describe("what distilling comes to", () => {
   it("names main branches, and all topics where there are more levels", () => {
     expect(sizes([1])).toBe("1 main branch.");
-    expect(sizes([5, 20, 23])).toBe("5 main branches, 48 topics in all.");
+    expect(sizes([5, 20, 23])).toBe("5 main branches, at most 48 topics in all.");
   });
 
   it("names sources by what they speak of", () => {

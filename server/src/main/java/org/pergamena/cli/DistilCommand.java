@@ -95,7 +95,7 @@ public final class DistilCommand implements Callable<Integer> {
     for (Path file : files) {
       UUID id = ids.get();
       ReadSource read = read(file);
-      String name = file.getFileName().toString();
+      String name = read.name(file.getFileName().toString());
       sources.add(new Source(id, name, read.text()).in(read.language()));
       known.put(id, known(name, read));
       brought.put(id, brought(file, read));

@@ -17,16 +17,23 @@ public record DistilOptions(
     int levels, int branches, Detail detail, Order order, Set<UUID> sources, Wishes wishes) {
   /** How finely subjects are divided and quoted. */
   public enum Detail {
-    BRIEF(2, 2),
-    USUAL(1, 6),
-    FINE(0.5, 8);
+    BRIEF(2, 2, 2.4),
+    USUAL(1, 6, 2.4),
+    FINE(0.5, 8, 2.2);
 
     private final double size;
     private final int quotes;
+    private final double nameable;
 
-    Detail(double size, int quotes) {
+    Detail(double size, int quotes, double nameable) {
       this.size = size;
       this.quotes = quotes;
+      this.nameable = nameable;
+    }
+
+    /** What a topic's best name is to be rated at least, 1 to 5; else it is no topic. */
+    double nameable() {
+      return nameable;
     }
 
     /** How many words a topic accounts for, against the usual. */

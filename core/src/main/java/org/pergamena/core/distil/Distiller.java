@@ -142,8 +142,12 @@ public final class Distiller {
     progress.at("Weighing words", WEIGHING);
   }
 
-  private Node named(Group root) {
+  private Node named(Group divided) {
     labeller = new Labeller(texts, this::weighing);
+    for (Group group : divided.children()) {
+      labeller.prepare(group, this::weighing);
+    }
+    Group root = new LeafJoiner(options.detail().nameable(), labeller::rating).joined(divided);
     leaves = new IdentityHashMap<>();
     List<Bag> bags = new ArrayList<>();
     leaves(root, bags);
@@ -152,9 +156,6 @@ public final class Distiller {
     toName = count(root);
     Optional<String> title = title(root);
     title.ifPresent(words -> labeller.keep(words, texts.get(0).tongue()));
-    for (Group group : title.isEmpty() ? List.of(root) : root.children()) {
-      labeller.prepare(group, this::weighing);
-    }
     return node(root, title.orElseGet(() -> labeller.label(root, "")));
   }
 

@@ -27,6 +27,9 @@ public record ReadSource(
     scanned = List.copyOf(scanned);
   }
 
+  private static final int SHORTEST = 3;
+  private static final int LONGEST = 200;
+
   /** A text of which nothing was left out. */
   public static ReadSource of(SourceKind kind, Facts facts, SourceText text) {
     return of(kind, facts, text, List.of());
@@ -42,5 +45,18 @@ public record ReadSource(
   /** What the file itself gives as its title, or null. */
   public String title() {
     return facts.title();
+  }
+
+  /** What it is called as a source: by its own title, else by the words of its file's name. */
+  public String name(String fileName) {
+    if (title() != null && title().length() >= SHORTEST) {
+      return title().length() <= LONGEST ? title() : title().substring(0, LONGEST);
+    }
+    String bare =
+        fileName
+            .replaceFirst("\\.pasted\\.html$|\\.[A-Za-z0-9]{1,8}$", "")
+            .replaceAll("[_-]+", " ")
+            .strip();
+    return bare.isEmpty() ? fileName : Character.toUpperCase(bare.charAt(0)) + bare.substring(1);
   }
 }

@@ -98,7 +98,7 @@ public class Shelf implements ShelfKeeper {
   @Transactional
   public void named(UUID mapId, UUID sourceId, ReadSource read) {
     SourceRow row = row(mapId, sourceId);
-    row.name = row.renamed ? row.name : title(row.fileName, read);
+    row.name = row.renamed ? row.name : read.name(row.fileName);
     row.problem = null;
     Reference guess = guess(row, read);
     Reference known = row.reference == null ? guess : CslJson.read(row.reference).completed(guess);
@@ -120,18 +120,6 @@ public class Shelf implements ShelfKeeper {
 
   private static String said(String words) {
     return words == null ? "" : words;
-  }
-
-  private static String title(String fileName, ReadSource read) {
-    if (read.title() != null && read.title().length() >= 3) {
-      return read.title().length() <= 200 ? read.title() : read.title().substring(0, 200);
-    }
-    String bare =
-        fileName
-            .replaceFirst("\\.pasted\\.html$|\\.[A-Za-z0-9]{1,8}$", "")
-            .replaceAll("[_-]+", " ")
-            .strip();
-    return bare.isEmpty() ? fileName : Character.toUpperCase(bare.charAt(0)) + bare.substring(1);
   }
 
   /** Keeps why a source could not be read, or that nothing is known against it. */

@@ -128,6 +128,14 @@ public final class Labeller {
   }
 
   /**
+   * How readers would rate the best label that a group could have, 1 to 5; the most, where that
+   * cannot be told.
+   */
+  public double rating(Group group) {
+    return weighing.rating(group);
+  }
+
+  /**
    * Labels that a group could have with all that is told of each, for fitting what rates them.
    *
    * @throws IllegalArgumentException if its meaning cannot be told here

@@ -20,8 +20,10 @@ final class Rating {
   /** Labels of a group that are rated, together. */
   static final int RATED = 10;
 
+  /** The highest rating. */
+  static final double MOST = 5;
+
   private static final double LEAST = 1;
-  private static final double MOST = 5;
   private static final double LEAST_WORTH = 0.01;
 
   private static final class Fitted {
@@ -97,6 +99,11 @@ final class Rating {
       rated.add(each.times(least / last));
     }
     return rated;
+  }
+
+  /** The rating of a candidate that is worth so much. */
+  static double of(double worth) {
+    return LEAST + worth * (MOST - LEAST);
   }
 
   /** How many numbers there are: one that all begin with and one for each fact. */

@@ -74,10 +74,21 @@ final class Weighing {
     group.children().forEach(child -> nameless(child, found));
   }
 
-  /** What could name a group, the best first. */
+  /** What could name a group. */
   List<Candidate> of(Group group) {
     List<Candidate> known = ready.remove(group);
     return known == null ? rated(group, found(group)) : known;
+  }
+
+  /**
+   * How readers would rate the best name that a group could have, 1 to 5; the most, where that
+   * cannot be told. It is ready then.
+   */
+  double rating(Group group) {
+    List<Candidate> weighed = of(group);
+    ready.put(group, weighed);
+    double best = weighed.stream().mapToDouble(Candidate::worth).max().orElse(0);
+    return Aboutness.tells(group) ? Rating.of(best) : Rating.MOST;
   }
 
   /**
