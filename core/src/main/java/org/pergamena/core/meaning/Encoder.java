@@ -24,6 +24,9 @@ public final class Encoder {
   /** Numbers in a vector. */
   public static final int SIZE = 384;
 
+  /** A number that becomes another when vectors do. */
+  public static final long MADE_BY = 1;
+
   /** Pieces of words that are read of a text at most. */
   private static final int LONGEST = 126;
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.pergamena.core.distil.text.Analysed;
+import org.pergamena.core.distil.text.SentenceVectors;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.reference.Field;
 import org.pergamena.core.reference.Person;
@@ -28,6 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Sources {
   private final EntityManager entities;
+  private final KeptVectors vectors;
   private final Cache<UUID, SourceText> texts =
       Caffeine.newBuilder()
           .maximumWeight(60_000_000)
@@ -45,8 +47,9 @@ public class Sources {
           .weigher((UUID id, PageLayout layout) -> layout.lines().size())
           .build();
 
-  Sources(EntityManager entities) {
+  Sources(EntityManager entities, KeptVectors vectors) {
     this.entities = entities;
+    this.vectors = vectors;
   }
 
   /**
@@ -204,8 +207,12 @@ public class Sources {
    */
   public void prepare(Entry entry, UUID textId, String language, Runnable check) {
     String spoken = entry.chosenLanguage() == null ? language : entry.chosenLanguage();
-    analysed(new Source(entry.id(), entry.name(), text(textId), List.of(), spoken), textId, check)
-        .encode(check);
+    Source source = new Source(entry.id(), entry.name(), text(textId), List.of(), spoken);
+    Optional<SentenceVectors> meant = analysed(source, textId, check).vectors();
+    if (meant.isPresent() && !meant.get().complete()) {
+      meant.get().make(check);
+      vectors.keep(textId, meant.get().bytes());
+    }
   }
 
   /** Computed without a connection; several that want the same at once may compute it each. */
@@ -214,6 +221,8 @@ public class Sources {
     Analysed text = analysed.getIfPresent(spoken);
     if (text == null) {
       text = TextAnalyser.analyse(source.without(List.of()), check);
+      Optional<SentenceVectors> meant = text.vectors();
+      meant.flatMap(made -> vectors.of(textId)).ifPresent(kept -> meant.get().take(kept));
       analysed.put(spoken, text);
     }
     return text.as(source);

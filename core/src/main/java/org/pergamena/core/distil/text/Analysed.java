@@ -45,11 +45,6 @@ public record Analysed(
         vectors);
   }
 
-  /** Makes the vectors of all sentences, where there are any. */
-  public void encode(Runnable check) {
-    vectors.ifPresent(all -> all.make(check));
-  }
-
   /** The vector of one of its sentences; empty where there are none. */
   public Optional<float[]> vector(Sentence sentence) {
     return vectors.map(all -> all.of(sentence));

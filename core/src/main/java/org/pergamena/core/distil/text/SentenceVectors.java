@@ -1,5 +1,6 @@
 package org.pergamena.core.distil.text;
 
+import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -17,6 +18,8 @@ import org.pergamena.core.meaning.Encoder;
 public final class SentenceVectors {
   private static final float SCALE = 400;
   private static final int LARGEST = 127;
+  private static final int HEAD = Long.BYTES;
+  private static final long PRIME = 1_000_003;
 
   /** Words that are encoded in one go, but for a sentence that has more by itself. */
   private static final int WINDOW = 80;
@@ -52,8 +55,22 @@ public final class SentenceVectors {
         : Optional.empty();
   }
 
-  /** Makes all of them. */
-  void make(Runnable check) {
+  /** Whether all of them are there. */
+  public boolean complete() {
+    for (int i = 0; i < windows.size(); i++) {
+      if (kept.get(i) == null) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /**
+   * Makes all of them.
+   *
+   * @param check called again and again; what it throws ends the work
+   */
+  public void make(Runnable check) {
     for (int i = 0; i < windows.size(); i++) {
       check.run();
       window(i);
@@ -78,6 +95,45 @@ public final class SentenceVectors {
   /** What made them. */
   public Encoder encoder() {
     return encoder;
+  }
+
+  /** All of them, to be kept; those that are not there are made. */
+  public byte[] bytes() {
+    ByteBuffer bytes = ByteBuffer.allocate(HEAD + windowOf.size() * Encoder.SIZE);
+    bytes.putLong(mark());
+    for (int i = 0; i < windows.size(); i++) {
+      for (byte[] vector : window(i)) {
+        bytes.put(vector);
+      }
+    }
+    return bytes.array();
+  }
+
+  /** Takes what was kept, unless it is of other sentences or was made by another encoder. */
+  public void take(byte[] bytes) {
+    ByteBuffer from = ByteBuffer.wrap(bytes);
+    if (bytes.length != HEAD + windowOf.size() * Encoder.SIZE || from.getLong() != mark()) {
+      return;
+    }
+    for (int i = 0; i < windows.size(); i++) {
+      byte[][] window = new byte[windows.get(i).size()][Encoder.SIZE];
+      for (byte[] vector : window) {
+        from.get(vector);
+      }
+      kept.set(i, window);
+    }
+  }
+
+  /** A number that is another for another encoder or other sentences. */
+  private long mark() {
+    long mark = Encoder.MADE_BY;
+    for (List<Sentence> window : windows) {
+      for (Sentence each : window) {
+        mark = mark * PRIME + each.span().start();
+        mark = mark * PRIME + each.span().end();
+      }
+    }
+    return mark;
   }
 
   /** Several that want the same at once may make it each. */

@@ -38,8 +38,27 @@ class SentenceVectorsTest {
   @Test
   void they_are_made_ahead_with_a_check_in_between() {
     List<Integer> checked = new ArrayList<>();
-    TextAnalyser.analyse(source("eng")).encode(() -> checked.add(1));
+    SentenceVectors vectors = TextAnalyser.analyse(source("eng")).vectors().orElseThrow();
+    assertThat(vectors.complete()).isFalse();
+    vectors.make(() -> checked.add(1));
     assertThat(checked).hasSize(2);
+    assertThat(vectors.complete()).isTrue();
+  }
+
+  @Test
+  void what_was_kept_is_taken_again_but_not_for_other_sentences() {
+    Analysed once = TextAnalyser.analyse(source(""));
+    byte[] kept = once.vectors().orElseThrow().bytes();
+    kept[kept.length - 1] += 1;
+    Analysed again = TextAnalyser.analyse(source(""));
+    again.vectors().orElseThrow().take(kept);
+    assertThat(again.vectors().orElseThrow().complete()).isTrue();
+    assertThat(again.vectors().orElseThrow().bytes()).isEqualTo(kept);
+    Source other = new Source(UUID.randomUUID(), "Other", SourceText.plain("It was. " + TEXT));
+    SentenceVectors others = TextAnalyser.analyse(other).vectors().orElseThrow();
+    others.take(kept);
+    others.take(new byte[3]);
+    assertThat(others.complete()).isFalse();
   }
 
   @Test
@@ -47,6 +66,5 @@ class SentenceVectorsTest {
     Analysed german = TextAnalyser.analyse(source("deu"));
     assertThat(german.vectors()).isEmpty();
     assertThat(german.vector(german.sentences().get(0))).isEmpty();
-    german.encode(() -> assertThat(true).as("nothing is made").isFalse());
   }
 }
