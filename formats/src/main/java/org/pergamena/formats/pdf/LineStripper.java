@@ -105,7 +105,7 @@ final class LineStripper extends PDFTextStripper {
 
   @Override
   protected void writeString(String given, List<TextPosition> where) {
-    String words = given.strip().replaceAll("[\\s\u00a0]+", " ");
+    String words = Ligatures.mended(given).strip().replaceAll("[\\s\u00a0]+", " ");
     if (words.isEmpty() || where.isEmpty()) {
       return;
     }
