@@ -36,6 +36,7 @@ class PdfReaderTest {
           .line(60, 655, "of the marsh, and the sedi-")
           .line(60, 640, "ment rose by some millimetres.")
           .line(60, 600, "Another paragraph that runs on")
+          .line(60, 500, 18, FontName.HELVETICA_BOLD, "n(t) / G(t)")
           .line(300, 40, 9, FontName.HELVETICA, "" + page);
     }
     return sheets;
@@ -97,7 +98,7 @@ class PdfReaderTest {
         paragraphs.add(text.text().substring(block.start(), block.end()));
       }
     }
-    assertThat(paragraphs).hasSize(2 * PAGES);
+    assertThat(paragraphs).hasSize(3 * PAGES);
     assertThat(paragraphs.get(1)).isEqualTo("Another paragraph that runs on");
   }
 

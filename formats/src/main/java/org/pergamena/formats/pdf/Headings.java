@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 
 /**
  * Tells which lines are headings, and of which level: by the document's bookmarks if it has them,
@@ -13,6 +14,10 @@ final class Headings {
   private static final float LARGER = 1.1f;
   private static final int LONGEST = 140;
   private static final int LEAST_FOUND = 2;
+
+  /** What a heading has and a formula or the letters of a drawing have not. */
+  private static final Pattern WORD =
+      Pattern.compile("\\p{L}{3}|\\p{Lu}{2}|[\\p{IsHan}\\p{IsHiragana}\\p{IsKatakana}\\p{IsHangul}]");
 
   private final List<Line> lines;
   private final float bodySize;
@@ -104,8 +109,7 @@ final class Headings {
 
   /** 1 for the largest type; below the sizes that are larger than the body comes bold; else 0. */
   private int bySize(Line line) {
-    boolean words = line.text().codePoints().anyMatch(Character::isLetter);
-    if (!words || line.aside() != null || line.text().length() > LONGEST) {
+    if (!WORD.matcher(line.text()).find() || line.aside() != null || line.text().length() > LONGEST) {
       return 0;
     }
     if (larger(line)) {
