@@ -17,7 +17,8 @@ final class Headings {
 
   /** What a heading has and a formula or the letters of a drawing have not. */
   private static final Pattern WORD =
-      Pattern.compile("\\p{L}{3}|\\p{Lu}{2}|[\\p{IsHan}\\p{IsHiragana}\\p{IsKatakana}\\p{IsHangul}]");
+      Pattern.compile(
+          "\\p{L}{3}|\\p{Lu}{2}|[\\p{IsHan}\\p{IsHiragana}\\p{IsKatakana}\\p{IsHangul}]");
 
   private final List<Line> lines;
   private final float bodySize;
@@ -109,7 +110,9 @@ final class Headings {
 
   /** 1 for the largest type; below the sizes that are larger than the body comes bold; else 0. */
   private int bySize(Line line) {
-    if (!WORD.matcher(line.text()).find() || line.aside() != null || line.text().length() > LONGEST) {
+    if (!WORD.matcher(line.text()).find()
+        || line.aside() != null
+        || line.text().length() > LONGEST) {
       return 0;
     }
     if (larger(line)) {

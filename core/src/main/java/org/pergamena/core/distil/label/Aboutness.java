@@ -42,6 +42,7 @@ final class Aboutness {
   static float[] whole(Iterable<Analysed> texts, Runnable pulse) {
     float[] sum = new float[Encoder.SIZE];
     for (Analysed text : texts) {
+      text.vectors().filter(made -> !made.complete()).ifPresent(made -> made.make(pulse));
       for (Sentence sentence :
           text.vectors().isPresent() ? text.sentences() : List.<Sentence>of()) {
         pulse.run();

@@ -212,7 +212,7 @@ final class Candidates {
     return all;
   }
 
-  /** The likeliest phrases in twos, where the text joins them or both go through it. */
+  /** The likeliest phrases in twos, where the text joins them. */
   private void pair(List<Met> often, List<Candidate> all) {
     Joins joins = new Joins(group);
     for (int i = 0; i < often.size(); i++) {
@@ -222,17 +222,16 @@ final class Candidates {
         Met two = often.get(inOrder ? j : i);
         List<Token> first = one.phrase.tokens();
         List<Token> second = two.phrase.tokens();
-        boolean joined = joins.joined(first, second);
         if (first.size() + 1 + second.size() <= LONGEST
             && one.stems.stream().noneMatch(two.stems::contains)
-            && (joined || joins.carried(first, second))) {
-          all.add(pair(one, two, joined));
+            && joins.joined(first, second)) {
+          all.add(pair(one, two));
         }
       }
     }
   }
 
-  private Candidate pair(Met one, Met two, boolean joined) {
+  private Candidate pair(Met one, Met two) {
     List<String> stems = new ArrayList<>(one.stems);
     stems.addAll(two.stems);
     Set<String> within = new HashSet<>(one.within);
@@ -241,10 +240,9 @@ final class Candidates {
     Form second = two.form();
     String other = casing.inside(second.tokens(), second.label(), tongue);
     double[] told = facts(stems, one.first, within.size(), Math.min(one.rank, two.rank));
-    Worth.Kind kind = joined ? Worth.Kind.JOINED : Worth.Kind.CARRIED;
-    double worth = Worth.of(told, kind);
+    double worth = Worth.of(told, Worth.Kind.JOINED);
     double[] facts =
-        new Written(kind, Math.min(one.count(), two.count()), form.tokens())
+        new Written(Worth.Kind.JOINED, Math.min(one.count(), two.count()), form.tokens())
             .facts(worth, told, null);
     return new Candidate(
         String.join(" ", stems),

@@ -11,33 +11,21 @@ import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.language.Tongue;
 
-/** What a group's text itself puts side by side, and what goes through much of it. */
+/** What a group's text itself puts side by side. */
 final class Joins {
   /** Words on either side of a joining word that it may join. */
   private static final int REACH = 2;
 
-  /** Two things that are each in so many of the paragraphs are what the group is about. */
-  private static final double MUCH = 1 / 3.0;
-
-  /** Of fewer paragraphs nothing is a part. */
-  private static final int SEVERAL = 3;
-
   private final Map<String, Set<String>> beside = new HashMap<>();
-  private final Map<String, Set<String>> paragraphs = new HashMap<>();
-  private final Set<String> all = new HashSet<>();
 
   Joins(Group group) {
     for (Part part : group.parts()) {
       Tongue tongue = part.text().tongue();
       for (Sentence sentence : part.sentences()) {
-        String paragraph = part.text().source().id() + " " + sentence.block();
-        all.add(paragraph);
         List<Token> words = sentence.tokens().stream().filter(Token::word).toList();
         for (int i = 0; i < words.size(); i++) {
           Token word = words.get(i);
-          if (word.content()) {
-            paragraphs.computeIfAbsent(word.stem(), stem -> new HashSet<>()).add(paragraph);
-          } else if (joins(word, tongue)) {
+          if (!word.content() && joins(word, tongue)) {
             join(words.subList(Math.max(0, i - REACH), i), after(words, i));
           }
         }
@@ -68,16 +56,6 @@ final class Joins {
   boolean joined(List<Token> phrase, List<Token> other) {
     Set<String> near = beside.getOrDefault(last(phrase), Set.of());
     return near.contains(last(other));
-  }
-
-  /** Whether each of two phrases goes through a good part of the paragraphs. */
-  boolean carried(List<Token> phrase, List<Token> other) {
-    return all.size() >= SEVERAL && share(phrase) >= MUCH && share(other) >= MUCH;
-  }
-
-  private double share(List<Token> phrase) {
-    Set<String> own = paragraphs.getOrDefault(last(phrase), Set.of());
-    return own.size() / (double) all.size();
   }
 
   private static String last(List<Token> phrase) {

@@ -22,9 +22,7 @@ final class Worth {
     /** Nouns with what is said with them. */
     OTHER(0),
     /** Two things that the text joins. */
-    JOINED(-0.05),
-    /** Two things that both go through the text. */
-    CARRIED(-0.18);
+    JOINED(-0.05);
 
     private final double weight;
 

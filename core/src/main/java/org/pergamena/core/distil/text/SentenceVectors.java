@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReferenceArray;
+import java.util.stream.IntStream;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.meaning.Encoder;
 
@@ -66,15 +67,21 @@ public final class SentenceVectors {
   }
 
   /**
-   * Makes all of them.
+   * Makes all of them, on as many threads as there are; none depends on that.
    *
-   * @param check called again and again; what it throws ends the work
+   * @param check called again and again, on the calling thread alone; what it throws ends the work
    */
   public void make(Runnable check) {
-    for (int i = 0; i < windows.size(); i++) {
-      check.run();
-      window(i);
-    }
+    Thread caller = Thread.currentThread();
+    IntStream.range(0, windows.size())
+        .parallel()
+        .forEach(
+            i -> {
+              if (Thread.currentThread() == caller) {
+                check.run();
+              }
+              window(i);
+            });
   }
 
   /** The vector of one of the sentences, of about length 1. */
