@@ -187,6 +187,11 @@ public final class Tongue {
     return lists.partitive().contains(plain(word));
   }
 
+  /** Whether a word, or two, in lower case is the name of a country or a language. */
+  public boolean place(String words) {
+    return PlaceNames.in(code).has(words);
+  }
+
   /** Whether a word is followed by two things that are joined, as in {@code between the two}. */
   public boolean between(String word) {
     return lists.between().contains(plain(word));

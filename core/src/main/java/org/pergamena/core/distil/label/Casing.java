@@ -15,7 +15,7 @@ import org.pergamena.core.language.Tongue;
 /**
  * How a word is written inside a sentence: names and acronyms keep their capitals, other words lose
  * the one that the beginning of a sentence gave them. What was written down without capitals has
- * them where other sources show them.
+ * them where other sources show them, and in names of countries and languages.
  */
 final class Casing {
   private final Map<String, Map<String, Integer>> forms = new HashMap<>();
@@ -64,19 +64,20 @@ final class Casing {
   }
 
   /** Whether a word without a capital belongs to what other sources show to be a name. */
-  private boolean named(List<Token> tokens, int i) {
+  private boolean named(List<Token> tokens, int i, Tongue tongue) {
     return !capital(tokens, i)
-        && (i > 0 && name(tokens, i - 1) || i + 1 < tokens.size() && name(tokens, i));
+        && (i > 0 && name(tokens, i - 1, tongue)
+            || i + 1 < tokens.size() && name(tokens, i, tongue));
   }
 
-  private boolean name(List<Token> tokens, int i) {
+  private boolean name(List<Token> tokens, int i, Tongue tongue) {
     String pair = lower(tokens, i) + " " + lower(tokens, i + 1);
-    return names.contains(pair) && !plain.contains(pair);
+    return (names.contains(pair) || tongue.place(pair)) && !plain.contains(pair);
   }
 
   private String within(List<Token> tokens, int i, Tongue tongue) {
     String surface = tokens.get(i).surface();
-    if (named(tokens, i)) {
+    if (named(tokens, i, tongue)) {
       return Character.toUpperCase(surface.charAt(0)) + surface.substring(1);
     }
     return inName(tokens, i) ? surface : word(tokens.get(i), tongue);
@@ -123,7 +124,10 @@ final class Casing {
     Map<String, Integer> known = forms.get(lower);
     if (known == null) {
       boolean capital = tongue.capitalisesNouns() ? token.noun() : token.tag().equals("PROPN");
-      return capital ? token.surface() : lower;
+      boolean place = !capital && tongue.place(lower);
+      return place
+          ? Character.toUpperCase(lower.charAt(0)) + lower.substring(1)
+          : capital ? token.surface() : lower;
     }
     String best = lower;
     int most = known.getOrDefault(lower, 0);

@@ -49,4 +49,13 @@ class CasingTest {
     Casing casing = new Casing(List.of(CAPTIONS));
     assertThat(label(casing, "marsh at ferrow")).isEqualTo("Marsh at ferrow");
   }
+
+  @Test
+  void countries_and_languages_have_capitals_anyway() {
+    Casing casing = new Casing(List.of(CAPTIONS));
+    assertThat(label(casing, "trade with norway")).isEqualTo("Trade with Norway");
+    assertThat(label(casing, "ships of the united states")).isEqualTo("Ships of the United States");
+    assertThat(label(casing, "dutch pumps on polish ground"))
+        .isEqualTo("Dutch pumps on polish ground");
+  }
 }
