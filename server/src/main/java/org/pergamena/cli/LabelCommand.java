@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import org.pergamena.core.distil.Naming;
-import org.pergamena.core.distil.label.Facts;
+import org.pergamena.core.distil.label.LabelFacts;
 import org.pergamena.core.distil.text.TextAnalyser;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
@@ -66,7 +66,7 @@ public final class LabelCommand implements Callable<Integer> {
 
   private record Answer(String id, List<String> labels, List<Place> passages) {}
 
-  private record Weighed(String id, List<Facts> labels) {}
+  private record Weighed(String id, List<LabelFacts> labels) {}
 
   private record Place(int start, int end) {}
 

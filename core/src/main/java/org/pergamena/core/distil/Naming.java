@@ -10,7 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.pergamena.core.distil.group.Group;
-import org.pergamena.core.distil.label.Facts;
+import org.pergamena.core.distil.label.LabelFacts;
 import org.pergamena.core.distil.label.Labeller;
 import org.pergamena.core.distil.label.WorkTitle;
 import org.pergamena.core.distil.quote.Quote;
@@ -72,7 +72,7 @@ public final class Naming {
      *
      * @throws IllegalArgumentException if its meaning cannot be told here
      */
-    public List<Facts> facts(int most) {
+    public List<LabelFacts> facts(int most) {
       return parts.isEmpty() ? List.of() : labeller.facts(new Group(null, parts, List.of()), most);
     }
 

@@ -140,7 +140,7 @@ public final class Labeller {
    *
    * @throws IllegalArgumentException if its meaning cannot be told here
    */
-  public List<Facts> facts(Group group, int most) {
+  public List<LabelFacts> facts(Group group, int most) {
     return weighing.facts(group, most);
   }
 

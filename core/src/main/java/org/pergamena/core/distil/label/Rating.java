@@ -13,7 +13,7 @@ import java.util.stream.DoubleStream;
 /**
  * How careful readers would rate labels, 1 to 5: a linear model of what is told of each, of how
  * near it is in meaning to what it names, and of what it has in common with the others. It was
- * fitted by ridge regression to 7,900 labels that were rated ({@code training/}). Only the
+ * fitted by ridge regression to some 7,300 labels that were rated ({@code training/}). Only the
  * likeliest are rated.
  */
 final class Rating {

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.language.Tongue;
+import org.pergamena.core.progress.CallerOnly;
 
 /** What could name groups, and what each is worth, whatever else is named. */
 final class Weighing {
@@ -50,15 +51,13 @@ final class Weighing {
       pulse.run();
       found.add(found(group));
     }
-    Thread caller = Thread.currentThread();
+    Runnable mine = CallerOnly.of(pulse);
     List<List<Candidate>> weighed =
         IntStream.range(0, groups.size())
             .parallel()
             .mapToObj(
                 i -> {
-                  if (Thread.currentThread() == caller) {
-                    pulse.run();
-                  }
+                  mine.run();
                   return rated(groups.get(i), found.get(i));
                 })
             .toList();
@@ -85,8 +84,7 @@ final class Weighing {
    * cannot be told. It is ready then.
    */
   double rating(Group group) {
-    List<Candidate> weighed = of(group);
-    ready.put(group, weighed);
+    List<Candidate> weighed = ready.computeIfAbsent(group, each -> rated(each, found(each)));
     double best = weighed.stream().mapToDouble(Candidate::worth).max().orElse(0);
     return Aboutness.tells(group) ? Rating.of(best) : Rating.MOST;
   }
@@ -96,18 +94,18 @@ final class Weighing {
    *
    * @throws IllegalArgumentException if its meaning cannot be told here
    */
-  List<Facts> facts(Group group, int most) {
+  List<LabelFacts> facts(Group group, int most) {
     if (!Aboutness.tells(group)) {
       throw new IllegalArgumentException("The encoder does not run here, or not in this language.");
     }
     List<Candidate> found = found(group);
     Aboutness about = Aboutness.of(group, whole);
-    List<Facts> facts = new ArrayList<>();
+    List<LabelFacts> facts = new ArrayList<>();
     for (int from = 0; from < Math.min(most, found.size()); from += Rating.RATED) {
       List<Candidate> some = found.subList(from, Math.min(found.size(), from + Rating.RATED));
       double[][] told = Rating.facts(some, about);
       for (int i = 0; i < some.size(); i++) {
-        facts.add(new Facts(some.get(i).label(), told[i]));
+        facts.add(new LabelFacts(some.get(i).label(), told[i]));
       }
     }
     return facts;

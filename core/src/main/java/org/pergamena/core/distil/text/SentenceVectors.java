@@ -10,6 +10,7 @@ import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.stream.IntStream;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.meaning.Encoder;
+import org.pergamena.core.progress.CallerOnly;
 
 /**
  * The vectors of the sentences of a text, made when they are first wanted and kept in a byte a
@@ -72,14 +73,12 @@ public final class SentenceVectors {
    * @param check called again and again, on the calling thread alone; what it throws ends the work
    */
   public void make(Runnable check) {
-    Thread caller = Thread.currentThread();
+    Runnable mine = CallerOnly.of(check);
     IntStream.range(0, windows.size())
         .parallel()
         .forEach(
             i -> {
-              if (Thread.currentThread() == caller) {
-                check.run();
-              }
+              mine.run();
               window(i);
             });
   }

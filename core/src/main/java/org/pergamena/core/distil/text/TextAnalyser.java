@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.pergamena.core.language.InTextReference;
 import org.pergamena.core.language.Tongue;
+import org.pergamena.core.progress.CallerOnly;
 import org.pergamena.core.source.Block;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
@@ -37,13 +38,7 @@ public final class TextAnalyser {
    * @param check called again and again, on the calling thread alone; what it throws ends the work
    */
   public static Analysed analyse(Source source, Runnable check) {
-    Thread caller = Thread.currentThread();
-    Runnable mine =
-        () -> {
-          if (Thread.currentThread() == caller) {
-            check.run();
-          }
-        };
+    Runnable mine = CallerOnly.of(check);
     SourceText text = source.text();
     Tongue tongue = Tongue.of(source.language());
     boolean punctuated = punctuated(text);

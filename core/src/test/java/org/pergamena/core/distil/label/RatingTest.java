@@ -66,7 +66,7 @@ class RatingTest {
   @Test
   void every_fact_has_a_weight() {
     Analysed text = text("");
-    List<Facts> facts = weighing(text).facts(first(text), 3);
+    List<LabelFacts> facts = weighing(text).facts(first(text), 3);
     assertThat(facts).hasSizeGreaterThanOrEqualTo(3);
     assertThat(facts).allSatisfy(each -> assertThat(each.facts()).hasSize(Rating.weights() - 1));
   }

@@ -5,4 +5,4 @@ package org.pergamena.core.distil.label;
  *
  * @param facts numbers that it is rated by, always in the same order
  */
-public record Facts(String label, double[] facts) {}
+public record LabelFacts(String label, double[] facts) {}
