@@ -298,7 +298,12 @@ export function LinesPage(props: ViewProps) {
       </Lines>
       {handle && (
         <Foot>
-          <Toolbar facts={tree.desk.facts} levels={tree.levels} map={handle} />
+          <Toolbar
+            facts={tree.desk.facts}
+            levels={tree.levels}
+            linked={tree.desk.links.length > 0}
+            map={handle}
+          />
         </Foot>
       )}
     </Page>

@@ -462,6 +462,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         <Toolbar
           facts={tree.desk.facts}
           levels={tree.levels}
+          linked={tree.desk.links.length > 0}
           map={handle}
           sight={viewport}
           tool={tool}

@@ -56,6 +56,8 @@ type ToolbarProps = {
   facts: Facts;
   /** The deepest level of the map, 0 if it is the root alone. */
   levels: number;
+  /** Whether the map has links, whose looks can be chosen. */
+  linked: boolean;
   map: RefObject<MapCommands | null>;
   /** What moves the map on the screen; without it there is nothing to zoom or lay out. */
   sight?: Viewport;
@@ -87,6 +89,7 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
   const {
     facts,
     levels,
+    linked,
     map,
     sight,
     tool,
@@ -196,12 +199,14 @@ export const Toolbar = memo(function Toolbar(props: ToolbarProps) {
             <Item id="numbers">
               {facts.numbered ? "Leave the numbers out" : "Show the numbers"}
             </Item>
-            <Item id="tinted">
-              {facts.tinted
-                ? "Links all in one colour"
-                : "Links in the colour of where they come from"}
-            </Item>
-            {CROSSINGS.filter(([crossing]) => crossing !== facts.crossing).map(
+            {linked && (
+              <Item id="tinted">
+                {facts.tinted
+                  ? "Links all in one colour"
+                  : "Links in the colour of where they come from"}
+              </Item>
+            )}
+            {CROSSINGS.filter(([crossing]) => linked && crossing !== facts.crossing).map(
               ([crossing, words]) => (
                 <Item key={crossing} id={crossing}>
                   {words}

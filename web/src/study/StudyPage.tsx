@@ -146,7 +146,12 @@ export function StudyPage(props: StudyPageProps) {
       </Opened>
       {handle && (
         <Foot>
-          <Toolbar facts={tree.desk.facts} levels={tree.levels} map={handle} />
+          <Toolbar
+            facts={tree.desk.facts}
+            levels={tree.levels}
+            linked={tree.desk.links.length > 0}
+            map={handle}
+          />
         </Foot>
       )}
     </Page>

@@ -256,7 +256,14 @@ export function TablePage(props: ViewProps & { onTable: (text: string) => void }
         </Grid>
       </Scroll>
       <Foot>
-        {handle && <Toolbar facts={tree.desk.facts} levels={tree.levels} map={handle} />}
+        {handle && (
+          <Toolbar
+            facts={tree.desk.facts}
+            levels={tree.levels}
+            linked={tree.desk.links.length > 0}
+            map={handle}
+          />
+        )}
         <p role="status">
           {rows.length === tree.desk.topics.length
             ? counted(rows.length, "topic")

@@ -40,6 +40,8 @@ final class Actions {
   static void onMap(DeskPage desk, Hand hand) {
     EachAction each = new EachAction(desk, hand, hand == Hand.POINTER);
     desk.open();
+    desk.choose(desk.main(1));
+    desk.linkByKeys("4"); // whose looks can be chosen
     Runnable ready =
         () -> {
           desk.button("Fit the map to the window").click();

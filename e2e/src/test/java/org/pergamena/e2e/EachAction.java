@@ -24,6 +24,11 @@ final class EachAction {
    */
   private static final String EYES =
       """
+      const sumOf = words => {
+        let sum = words.length;
+        for (let i = 0; i < words.length; i++) sum = (sum * 31 + words.charCodeAt(i)) | 0;
+        return sum;
+      };
       window.seen = () => JSON.stringify([
         document.querySelectorAll('[role=dialog],[role=menu],[role=listbox]').length,
         document.querySelectorAll('input,textarea').length,
@@ -34,7 +39,7 @@ final class EachAction {
         document.querySelector('section[aria-label="Source shelf"]')?.textContent,
         [...document.querySelectorAll('[role=treeitem]')].map(e => e.getAttribute('aria-label')
           + e.getAttribute('aria-expanded') + e.getAttribute('aria-selected')).join('|'),
-        document.querySelector('[role=tree]')?.innerHTML.length,
+        sumOf(document.querySelector('[role=tree]')?.innerHTML ?? ''),
         JSON.stringify(document.querySelector('[role=tree]')?.getBoundingClientRect()),
         [...document.querySelectorAll('[aria-pressed],[aria-checked],[aria-selected]')].map(e =>
           e.getAttribute('aria-pressed') + e.getAttribute('aria-checked')
@@ -90,7 +95,7 @@ final class EachAction {
   /**
    * On a desk that is not open yet.
    *
-   * @param compared whether the map is compared before and after; else all that can be undone is
+   * @param compared whether each sheet is looked through, and that closing it leaves no trace
    */
   EachAction(DeskPage desk, Hand hand, boolean compared) {
     this.compared = compared;
@@ -183,7 +188,7 @@ final class EachAction {
     done.add(label);
     ready.run();
     final String address = page.url();
-    String map = compared ? map(address) : null;
+    final String map = map(address);
     String seen = (String) page.evaluate("() => still()");
     files = false;
     act.run();
@@ -194,7 +199,7 @@ final class EachAction {
     } catch (TimeoutError e) {
       wrong.add(label + ": nothing is seen of it");
     }
-    boolean opened = map != null && desk.sheet().count() > 0 && map.equals(map(address));
+    boolean opened = compared && desk.sheet().count() > 0 && map.equals(map(address));
     if (opened) {
       DemonstrationTest.serious(desk, "[role=dialog]")
           .forEach(fault -> wrong.add(label + ": " + fault));
@@ -218,14 +223,14 @@ final class EachAction {
       page.keyboard().press("Control+z");
       desk.kept();
     }
-    if (map != null && !ASKING.contains(label) && !map.equals(map(address))) {
+    if (!ASKING.contains(label) && !map.equals(map(address))) {
       wrong.add(label + ": undo does not bring the map back");
     }
   }
 
   /** Whether there is something of an action to be undone. */
   private boolean undoes(String map, String address) {
-    return desk.button("Undo").isEnabled() && (map == null || !map.equals(map(address)));
+    return desk.button("Undo").isEnabled() && !map.equals(map(address));
   }
 
   private String map(String address) {
