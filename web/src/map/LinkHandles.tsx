@@ -1,4 +1,4 @@
-import { type PointerEvent, useLayoutEffect, useState } from "react";
+import { type PointerEvent, useLayoutEffect, useRef, useState } from "react";
 import type { Across, Bend, Placed } from "../api/types";
 import { theme } from "../theme/tokens";
 import type { Point } from "./drop";
@@ -8,6 +8,8 @@ import type { Tree } from "./tree";
 
 const SIDE = 7;
 const HIT = 24;
+/** How far, in pixels of the screen, a press may wander before it drags. */
+const SLACK = 5;
 const BEGIN = 0.01;
 
 type Part = "from" | "middle" | "to";
@@ -28,6 +30,8 @@ type LinkHandlesProps = {
   toScene: (clientX: number, clientY: number) => Point;
   onBend: (link: string, bend: Bend | null) => void;
   onEnd: (link: string, from: string, to: string) => void;
+  /** A handle is pressed and not dragged. */
+  onPick: (link: string) => void;
 };
 
 /** On each link of the chosen topic what bends it, and what leads its ends elsewhere. */
@@ -39,9 +43,10 @@ export function LinkHandles({ tree, topic, ...props }: LinkHandlesProps) {
 
 type HandlesProps = Omit<LinkHandlesProps, "topic"> & { link: Across };
 
-function Handles({ tree, link, toScene, onBend, onEnd }: HandlesProps) {
+function Handles({ tree, link, toScene, onBend, onEnd, onPick }: HandlesProps) {
   const [line, setLine] = useState<Line | null>(null);
   const [dragged, setDragged] = useState<{ part: Part; at: Point } | null>(null);
+  const pressed = useRef<{ part: Part; at: Point } | null>(null);
   const from = shownAt(tree, link.from);
   const to = shownAt(tree, link.to);
   const bend = tree.desk.links.find(({ id }) => id === link.id)?.bend ?? null;
@@ -63,9 +68,12 @@ function Handles({ tree, link, toScene, onBend, onEnd }: HandlesProps) {
     return null;
   }
   const end = () => {
-    if (dragged?.part === "middle") {
+    pressed.current = null;
+    if (!dragged) {
+      onPick(link.id);
+    } else if (dragged.part === "middle") {
       onBend(link.id, bendOf(from, to, dragged.at));
-    } else if (dragged) {
+    } else {
       const over = topicAt(tree.desk.scene, dragged.at.x, dragged.at.y);
       const other = over ? (over.again ?? over.id) : null;
       const ends = { from: link.from, to: link.to, [dragged.part]: other };
@@ -104,15 +112,21 @@ function Handles({ tree, link, toScene, onBend, onEnd }: HandlesProps) {
                 if (event.button === 0) {
                   event.stopPropagation();
                   event.currentTarget.setPointerCapture(event.pointerId);
-                  setDragged({ part, at });
+                  pressed.current = { part, at: { x: event.clientX, y: event.clientY } };
                 }
               }}
-              onPointerMove={(event) =>
-                dragged?.part === part &&
-                setDragged({ part, at: toScene(event.clientX, event.clientY) })
-              }
-              onPointerUp={() => (dragged?.at === line[part] ? setDragged(null) : end())}
-              onPointerCancel={() => setDragged(null)}
+              onPointerMove={({ clientX, clientY }) => {
+                const down = pressed.current?.part === part ? pressed.current.at : null;
+                const far = down && Math.hypot(clientX - down.x, clientY - down.y) > SLACK;
+                if (far || dragged?.part === part) {
+                  setDragged({ part, at: toScene(clientX, clientY) });
+                }
+              }}
+              onPointerUp={() => pressed.current && end()}
+              onPointerCancel={() => {
+                pressed.current = null;
+                setDragged(null);
+              }}
               onDoubleClick={(event) => {
                 event.stopPropagation();
                 if (part === "middle") {

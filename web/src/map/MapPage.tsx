@@ -404,6 +404,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
                     toScene={viewport.scenePoint}
                     onBend={(link, bend) => actions.edit({ type: "Bow", link, bend })}
                     onEnd={(link, from, to) => actions.edit({ type: "Reattach", link, from, to })}
+                    onPick={(link) => pickLink(link, null)}
                   />
                 )}
                 {!choice.several && !far && edited === undefined && (

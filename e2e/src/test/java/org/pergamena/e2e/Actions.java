@@ -1,5 +1,7 @@
 package org.pergamena.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Locator;
 import java.util.Set;
 
@@ -15,6 +17,26 @@ final class Actions {
             () -> desk.choose(topic),
             () -> hand.menu(desk.page(), desk.middle(topic)[0], desk.middle(topic)[1]))
         .allRight(20);
+  }
+
+  /** What two topics that are chosen together offer. */
+  static void onSeveral(DeskPage desk, Hand hand) {
+    EachAction each = new EachAction(desk, hand, false);
+    desk.open();
+    Locator leaves = desk.page().locator("[role=treeitem]:not([aria-expanded])");
+    Locator first = desk.page().locator("#" + leaves.nth(0).getAttribute("id"));
+    Locator second = desk.page().locator("#" + leaves.nth(1).getAttribute("id"));
+    each.ofMenu(
+            () -> {
+              desk.choose(first);
+              double[] at = desk.middle(second);
+              desk.page().keyboard().down("Control");
+              desk.page().mouse().click(at[0], at[1]);
+              desk.page().keyboard().up("Control");
+              assertThat(desk.title()).hasText("2 topics chosen");
+            },
+            () -> hand.menu(desk.page(), desk.middle(second)[0], desk.middle(second)[1]))
+        .allRight(12);
   }
 
   static void onLink(DeskPage desk, Hand hand) {

@@ -12,6 +12,11 @@ class ActionsByKeysTest {
   }
 
   @Test
+  void each_action_on_several_topics(DeskPage desk) {
+    Actions.onSeveral(desk, Hand.KEYS);
+  }
+
+  @Test
   void each_action_on_a_link(DeskPage desk) {
     Actions.onLink(desk, Hand.KEYS);
   }

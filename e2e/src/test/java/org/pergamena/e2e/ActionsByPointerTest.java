@@ -12,6 +12,11 @@ class ActionsByPointerTest {
   }
 
   @Test
+  void each_action_on_several_topics(DeskPage desk) {
+    Actions.onSeveral(desk, Hand.POINTER);
+  }
+
+  @Test
   void each_action_on_a_link(DeskPage desk) {
     Actions.onLink(desk, Hand.POINTER);
   }

@@ -12,6 +12,11 @@ class ActionsByTouchTest {
   }
 
   @Test
+  void each_action_on_several_topics(@Window(touched = true) DeskPage desk) {
+    Actions.onSeveral(desk, Hand.TOUCH);
+  }
+
+  @Test
   void each_action_on_a_link(@Window(touched = true) DeskPage desk) {
     Actions.onLink(desk, Hand.TOUCH);
   }
