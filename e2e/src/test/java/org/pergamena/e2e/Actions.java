@@ -3,10 +3,22 @@ package org.pergamena.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import java.util.List;
 import java.util.Set;
 
 /** Every action that is offered, walked by one hand. */
 final class Actions {
+  private static final List<String> SHEETS =
+      List.of(
+          "Choose all topics",
+          "Relations of this map",
+          "Paste tables",
+          "Brief for a text assistant",
+          "Replies of text assistants",
+          "Tags of this map",
+          "Remarks",
+          "History");
+
   private Actions() {}
 
   static void onTopic(DeskPage desk, Hand hand) {
@@ -87,5 +99,24 @@ final class Actions {
         .within("section[aria-label='Reading page']", ready, Set.of())
         .within(shelf + " > :not(ul), " + shelf + " li:first-child", ready, Set.of())
         .allRight(30);
+  }
+
+  /** What stands in the sheets of the map, and what that opens. */
+  static void inSheets(DeskPage desk, Hand hand) {
+    EachAction each = new EachAction(desk, hand, true);
+    desk.open();
+    desk.choose(desk.main(1));
+    desk.linkByKeys("4");
+    for (String sheet : SHEETS) {
+      each.within(
+          "[role=dialog]",
+          () -> {
+            desk.choose(desk.main(0));
+            desk.more(sheet);
+            assertThat(desk.sheet()).isVisible();
+          },
+          Set.of());
+    }
+    each.allRight(40);
   }
 }

@@ -30,4 +30,9 @@ class ActionsByPointerTest {
   void each_control_on_the_desk(DeskPage desk) {
     Actions.elsewhere(desk, Hand.POINTER);
   }
+
+  @Test
+  void each_control_in_the_sheets_of_the_map(DeskPage desk) {
+    Actions.inSheets(desk, Hand.POINTER);
+  }
 }

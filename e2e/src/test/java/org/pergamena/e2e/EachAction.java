@@ -159,6 +159,7 @@ final class EachAction {
     List<String> names =
         (List<String>)
             page.evaluate("part => [...new Set(offered(part).map(e => nameOf(e)))]", part);
+    close();
     for (String name : names) {
       if (!except.contains(name)) {
         each(
