@@ -86,9 +86,9 @@ export function actsOn(tree: Tree, topic: Topic, map: MapCommands, elsewhere: El
           label: "Name it from its passages",
           do: () => map.name(topic.id),
         }),
-        ...only(topic.children.length > 0 && topic.passages > 0, {
+        ...only(topic.passages > 0, {
           id: "names",
-          label: "Name it and all below from their passages…",
+          label: "Other names…",
           do: () => elsewhere.onNames(topic.id),
         }),
         {

@@ -114,6 +114,7 @@ export type BriefChoices = Schemas["BriefView"];
 export type WrittenBrief = Schemas["WrittenBrief"];
 export type KeptBrief = Schemas["KeptBrief"];
 export type Offered = Schemas["Offered"];
+export type ProposedNames = Schemas["ProposedNames"];
 export type Edit =
   | Schemas["Add"]
   | Schemas["Rename"]

@@ -22,7 +22,7 @@ export const WISHES: readonly (readonly [BriefChoices["wish"], string])[] = [
   ["DEFINITIONS", "Definitions"],
   ["MISSING", "What is missing"],
   ["RELATIONS", "Terms and relations, as tables"],
-  ["WORDING", "Clearer labels"],
+  ["WORDING", "Names for topics"],
   ["TRANSLATION", "Labels in another language"],
 ];
 

@@ -241,7 +241,7 @@ export const Desk = memo(function Desk(props: DeskProps) {
   };
   const elsewhere = {
     onLink: (topic: string) => linkTo(topic, null),
-    onNames: (topic: string) => setOpened({ sheet: "names", topic }),
+    onNames: (topic: string) => setOpened({ sheet: "names", topic, reply: null }),
     onPlace: (what: "move" | "merge" | "also", topics: readonly string[]) =>
       setOpened({ sheet: "place", placing: { what, topics } }),
     onAbove: (topics: readonly string[]) =>

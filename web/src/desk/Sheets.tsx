@@ -11,6 +11,7 @@ import { HistorySheet } from "../history/HistorySheet";
 import { OverSheet } from "../history/OverSheet";
 import { HelpSheet } from "../map/HelpSheet";
 import type { Tree } from "../map/tree";
+import { NamesSheet } from "../names/NamesSheet";
 import { OutlineSheet } from "../outline/OutlineSheet";
 import { ProposalsSheet } from "../outline/ProposalsSheet";
 import { PictureSheet } from "../pictures/PictureSheet";
@@ -33,7 +34,6 @@ import { afterPaint } from "../ui/afterPaint";
 import { Sheet } from "../ui/Sheet";
 import { FreshSheet } from "./FreshSheet";
 import { GoSheet } from "./GoSheet";
-import { NamesSheet } from "./NamesSheet";
 import { ReplaceSheet } from "./ReplaceSheet";
 
 /** What opens above the desk, one at a time. */
@@ -60,7 +60,7 @@ export type Opened =
         | "select";
     }
   | { sheet: "link"; topic: string; to: string | null }
-  | { sheet: "names"; topic: string }
+  | { sheet: "names"; topic: string; reply: string | null }
   | { sheet: "brief"; topics: readonly string[] }
   | { sheet: "replies"; asked: Asked; reply: string | null }
   | { sheet: "picture"; topic: string }
@@ -99,6 +99,8 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
   const { tree, actions, gathering, opened, onOpened, onSource, onSelect, say } = props;
   const { desk } = tree;
   const close = () => onOpened(null);
+  const onNames = (about: readonly string[], reply: string) =>
+    onOpened({ sheet: "names", topic: about[0] ?? tree.root.id, reply });
   const at = (sheet: Opened["sheet"]) => ({
     isOpen: opened?.sheet === sheet,
     onOpenChange: (open: boolean) => !open && close(),
@@ -134,13 +136,18 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         tree={tree}
         topics={opened?.sheet === "brief" ? opened.topics.flatMap((id) => tree.get(id) ?? []) : []}
         {...at("brief")}
-        onReply={(asked, reply) => onOpened({ sheet: "replies", asked, reply })}
+        onReply={(asked, reply) =>
+          asked.wish === "WORDING" && reply
+            ? onNames(asked.about, reply)
+            : onOpened({ sheet: "replies", asked, reply })
+        }
       />
       <ReplySheet
         tree={tree}
         asked={opened?.sheet === "replies" ? opened.asked : UNASKED}
         first={opened?.sheet === "replies" ? opened.reply : null}
         {...at("replies")}
+        onNames={onNames}
         onOpen={onSource}
         onOpenMap={props.onOpenMap}
         say={say}
@@ -166,6 +173,7 @@ export const Sheets = afterPaint(function Sheets(props: SheetsProps) {
         tree={tree}
         actions={actions}
         topic={opened?.sheet === "names" ? opened.topic : null}
+        reply={opened?.sheet === "names" ? opened.reply : null}
         onClose={close}
         say={say}
       />

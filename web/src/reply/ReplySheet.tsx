@@ -93,6 +93,8 @@ export type ReplySheetProps = {
   onOpenChange: (open: boolean) => void;
   onOpen: OpenSource;
   onOpenMap: (map: string) => void;
+  /** Shows the names that a reply proposes for topics. */
+  onNames: (about: readonly string[], reply: string) => void;
   say: (words: string) => void;
 };
 
@@ -183,7 +185,8 @@ function Working(props: ReplySheetProps) {
   };
   const about = (reply?.about ?? asked.about).flatMap((id) => tree.get(id) ?? []);
   const problem = trouble ?? work.problem;
-  const ready = reply && reply.differences.length > 0;
+  const naming = reply?.wish === "WORDING";
+  const ready = reply && !naming && reply.differences.length > 0;
   return (
     <Columns>
       <Side
@@ -242,19 +245,29 @@ function Working(props: ReplySheetProps) {
         </section>
       </Side>
       <Main>
-        <Choice
-          label="What is shown"
-          value={view}
-          options={[
-            ["offers", "What it offers"],
-            ["map", "On the map"],
-            ["unsaid", "What it leaves out"],
-            ["beside", "Beside another"],
-          ]}
-          onChange={(value) => setView(value as View)}
-        />
+        {!naming && (
+          <Choice
+            label="What is shown"
+            value={view}
+            options={[
+              ["offers", "What it offers"],
+              ["map", "On the map"],
+              ["unsaid", "What it leaves out"],
+              ["beside", "Beside another"],
+            ]}
+            onChange={(value) => setView(value as View)}
+          />
+        )}
         {!reply && <p>A reply is compared with the map and the sources as soon as it is here.</p>}
-        {reply && !ready && (
+        {naming && (
+          <div>
+            <p>These are names for topics of the map.</p>
+            <Button $strong onPress={() => props.onNames(reply.about, reply.id)}>
+              See them beside those that stand…
+            </Button>
+          </div>
+        )}
+        {reply && !naming && !ready && (
           <p>No line of this is a topic. What is not understood is listed with its line.</p>
         )}
         {ready && view === "offers" && (
@@ -277,10 +290,10 @@ function Working(props: ReplySheetProps) {
             onChoose={choose}
           />
         )}
-        {reply && view === "unsaid" && (
+        {reply && !naming && view === "unsaid" && (
           <Unsaid reply={reply} check={check} sources={desk.sources} onOpen={read} />
         )}
-        {reply && view === "beside" && work.id && (
+        {reply && !naming && view === "beside" && work.id && (
           <BesideView id={work.id} path={work.path} all={work.all} onMerge={merge} />
         )}
         <Foot>

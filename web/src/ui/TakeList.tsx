@@ -18,13 +18,14 @@ const Line = styled(Checkbox)`
   padding: 7px 4px;
   align-items: baseline;
   cursor: pointer;
-  @media (max-width: 620px) { grid-template-columns: 18px 46px minmax(0, 1fr); i { grid-column: 3; } }
+  @media (max-width: 620px) { grid-template-columns: 18px 46px minmax(0, 1fr); i { grid-column: 3; } span { grid-column: 3; } }
   ${tickBox}
   &::before { align-self: center; }
   &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.rubric}; outline-offset: -2px; }
   b { font: 700 14px/20px ${({ theme }) => theme.control}; }
   i { color: ${({ theme }) => theme.softInk}; }
   span, i { overflow-wrap: anywhere; }
+  small { display: block; font-size: 14px; color: ${({ theme }) => theme.rubric}; }
 `;
 
 /** What something says, and what it could say instead. */
@@ -34,6 +35,8 @@ export type TakeLine = {
   branch: number;
   before: string;
   after: string;
+  /** What is wrong with it, if anything is. */
+  fault?: string | undefined;
 };
 
 type TakeListProps = {
@@ -56,7 +59,10 @@ export function TakeList({ label, lines, left, onLeft }: TakeListProps) {
           >
             <b style={{ color: pigment(line.branch) }}>{line.number}</b>
             <i>{line.before}</i>
-            <span>{line.after}</span>
+            <span>
+              {line.after}
+              {line.fault && <small>{line.fault}</small>}
+            </span>
           </Line>
         </li>
       ))}

@@ -5,6 +5,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -127,5 +129,42 @@ class ReplyTest {
       }
     }
     Assertions.fail("the tab key does not lead to " + name);
+  }
+
+  @Test
+  void an_assistant_names_a_branch_and_the_sound_names_are_taken_as_one_step(DeskPage desk) {
+    desk.open();
+    Page page = desk.page();
+    desk.choose(desk.main(2));
+    List<String> before = desk.labels();
+    desk.act("Other names…");
+    Locator sheet = page.getByRole(AriaRole.DIALOG);
+    sheet.getByText("From a text assistant").click();
+    button(sheet, "Use the simulated assistant").click();
+    button(sheet, "Set it").click();
+    assertThat(sheet.getByLabel("The brief")).containsText("Offered: ");
+    button(sheet, "Send it").click();
+
+    Locator names = sheet.getByLabel("Names that were proposed");
+    assertThat(names.getByText(Pattern.compile("^like “"))).isVisible();
+    assertThat(sheet.getByText(Pattern.compile("1 name with a fault"))).isVisible();
+    Assertions.assertThat(DemonstrationTest.serious(desk)).isEmpty();
+    Locator ticked = names.locator("li:has(input:checked)");
+    int sound = ticked.count();
+    String wanted = ticked.first().locator("span").last().innerText().strip();
+    button(sheet, "Rename " + sound).click();
+    assertThat(sheet).hasCount(0);
+    assertThat(desk.topic(wanted)).isVisible();
+    desk.kept().button("Undo").click();
+    desk.kept();
+    Assertions.assertThat(desk.labels()).isEqualTo(before);
+
+    desk.more("Replies of text assistants…");
+    sheet
+        .getByLabel("Reply", new Locator.GetByLabelOptions().setExact(true))
+        .selectOption(new SelectOption().setIndex(1));
+    button(sheet, "See them beside those that stand…").click();
+    assertThat(names.locator("li").first()).isVisible();
+    assertThat(button(sheet, "Rename " + sound)).isEnabled();
   }
 }

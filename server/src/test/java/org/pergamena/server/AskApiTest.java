@@ -141,4 +141,64 @@ class AskApiTest {
       assertThat(visitor.get(path).json().get("state").asString()).isEqualTo("CANCELLED");
     }
   }
+
+  @Test
+  void names_are_asked_for_checked_and_taken_as_one_step_and_told_whose_they_are(
+      TestVisitor visitor) throws InterruptedException {
+    UUID map = visitor.firstMap();
+    set(visitor, shipped(visitor), "");
+    JsonNode before = visitor.desk(map);
+    Map<String, Object> brief = new HashMap<>();
+    brief.put("wish", "WORDING");
+    brief.put("topics", List.of());
+    for (String words : List.of("subject", "audience", "role", "language")) {
+      brief.put(words, "");
+    }
+    for (String limit : List.of("levels", "points", "words")) {
+      brief.put(limit, 0);
+    }
+    brief.put("along", List.of("PASSAGES"));
+    String text = visitor.post("/api/maps/" + map + "/brief", brief).json().get("text").asString();
+    assertThat(text).contains("  Offered: ", "  Under: ", "  > ");
+
+    Map<String, Object> question = Map.of("text", text, "wish", "WORDING", "about", List.of());
+    JsonNode ask = visitor.post("/api/maps/" + map + "/asks", question).json();
+    String reply = ended(visitor, map, ask).get("reply").asString();
+    String path = "/api/maps/" + map + "/replies/" + reply + "/names";
+    JsonNode names = visitor.get(path).json();
+    List<JsonNode> all = names.get("names").valueStream().toList();
+    assertThat(all.stream().map(name -> name.get("fault").asString()))
+        .contains("NONE", "ALIKE", "LONG", "UNSAID");
+    assertThat(names.get("unanswered").size()).isPositive();
+    assertThat(names.get("unknown").toString()).contains("t0000000");
+
+    List<JsonNode> good =
+        all.stream().filter(name -> name.get("fault").asString().equals("NONE")).toList();
+    List<String> topics = good.stream().map(name -> name.get("topic").asString()).toList();
+    Map<String, Object> wanted = Map.of("id", UUID.randomUUID(), "topics", topics);
+    for (int twice = 0; twice < 2; twice++) {
+      assertThat(visitor.post(path, wanted).status()).isEqualTo(204);
+    }
+    JsonNode after = visitor.desk(map);
+    for (JsonNode name : good) {
+      assertThat(label(after, name.get("topic").asString()))
+          .isEqualTo(name.get("label").asString());
+    }
+    assertThat(visitor.get("/api/maps/" + map + "/history").text())
+        .contains("Took names from a reply of The simulated one");
+    visitor.undo(map);
+    for (String topic : topics) {
+      assertThat(label(visitor.desk(map), topic)).isEqualTo(label(before, topic));
+    }
+    assertThat(visitor.other().get(path).status()).isEqualTo(404);
+  }
+
+  private static String label(JsonNode desk, String topic) {
+    return desk.get("topics")
+        .valueStream()
+        .filter(each -> each.get("id").asString().equals(topic))
+        .map(each -> each.get("label").asString())
+        .findFirst()
+        .orElseThrow();
+  }
 }

@@ -1,6 +1,7 @@
 package org.pergamena.core.brief;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -35,7 +36,18 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
    * @param sources of the map
    */
   public static WrittenBrief of(Brief brief, TopicMap map, List<Source> sources) {
-    return new Writer(brief, map, sources).written();
+    return new Writer(brief, map, sources, Map.of()).written();
+  }
+
+  /**
+   * Writes a brief that asks for names.
+   *
+   * @param sources of the map
+   * @param offered for each topic to be named, in order, the labels that its passages offer
+   */
+  public static WrittenBrief ofNames(
+      Brief brief, TopicMap map, List<Source> sources, Map<UUID, List<String>> offered) {
+    return new Writer(brief, map, sources, offered).written();
   }
 
   private static final class Writer {
@@ -44,15 +56,17 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
     private final Map<UUID, Source> sources;
     private final Map<UUID, String> keys;
     private final List<Topic> about;
+    private final Map<UUID, List<String>> offered;
     private final StringBuilder text = new StringBuilder();
     private int passages;
 
-    Writer(Brief brief, TopicMap map, List<Source> sources) {
+    Writer(Brief brief, TopicMap map, List<Source> sources, Map<UUID, List<String>> offered) {
+      this.offered = offered;
       this.brief = brief;
       this.map = map;
       this.sources = sources.stream().collect(Collectors.toMap(Source::id, Function.identity()));
       this.keys =
-          PassageKeys.of(
+          ShortKeys.passages(
               map.preorder().stream()
                   .flatMap(topic -> topic.evidence().stream())
                   .map(Evidence::id)
@@ -71,6 +85,12 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
       if (!brief.language().isBlank()) {
         line("Write in " + brief.language().strip() + ".");
       }
+      if (brief.wish() == Wish.WORDING) {
+        NamesAsked asked = new NamesAsked(map, offered.isEmpty() ? below() : offered);
+        text.append(asked.text(brief.along().contains(Along.PASSAGES)));
+        passages = asked.passages();
+        return whole();
+      }
       if (brief.along().contains(Along.PASSAGES)) {
         line(
             "Rest on the passages below alone. After each point name those that bear it out, as"
@@ -83,6 +103,10 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
       if (brief.along().contains(Along.PASSAGES)) {
         passages();
       }
+      return whole();
+    }
+
+    private WrittenBrief whole() {
       String whole = text.toString().strip() + "\n";
       int words = whole.isBlank() ? 0 : whole.strip().split("\\s+").length;
       int tokens = (whole.length() + LETTERS_A_TOKEN - 1) / LETTERS_A_TOKEN;
@@ -105,6 +129,9 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
     }
 
     private String wanted() {
+      if (brief.wish() == Wish.WORDING && brief.subject().isBlank()) {
+        return "Name topics of a map on “" + map.root().label() + "”";
+      }
       String subject = brief.subject().isBlank() ? called() : "“" + brief.subject().strip() + "”";
       return switch (brief.wish()) {
         case SUBJECT -> "Write an outline of the subject " + subject;
@@ -115,7 +142,7 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
         case MISSING ->
             "Name what is missing on " + subject + ", each under the topic it belongs to";
         case RELATIONS -> "Name the terms of " + subject + " and the relations between them";
-        case WORDING -> "Propose a clearer label for each topic under " + subject;
+        case WORDING -> "Name topics of a map on " + subject;
         case TRANSLATION -> "Translate the label of each topic under " + subject;
       };
     }
@@ -124,8 +151,18 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
       return brief.audience().isBlank() ? "" : ", for " + brief.audience().strip();
     }
 
+    /** Each topic that it is about and those below it, without labels that are offered. */
+    private Map<UUID, List<String>> below() {
+      Map<UUID, List<String>> all = new LinkedHashMap<>();
+      about.forEach(first -> map.preorder(first).forEach(each -> all.put(each.id(), List.of())));
+      return all;
+    }
+
     private String limits() {
       Limits limits = brief.limits();
+      if (brief.wish() == Wish.WORDING) {
+        return NamesAsked.form(limits.words());
+      }
       List<String> all = new ArrayList<>();
       if (limits.levels() > 0) {
         all.add("Use at most " + counted(limits.levels(), "level") + ".");
@@ -144,8 +181,11 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
     }
 
     private String form() {
-      Set<Wish> said = Set.of(Wish.DEFINITIONS, Wish.WORDING, Wish.TRANSLATION);
-      if (brief.wish() == Wish.RELATIONS) {
+      Set<Wish> said = Set.of(Wish.DEFINITIONS, Wish.TRANSLATION);
+      if (brief.wish() == Wish.WORDING) {
+        return "Answer with one Markdown list in one code block and nothing else, a line for each"
+            + " topic: its key, a colon, and its name.";
+      } else if (brief.wish() == Wish.RELATIONS) {
         return "Answer with two Markdown tables in one code block and nothing else: one with the"
             + " columns Term and Definition, one with the columns From, Relation and To.";
       } else if (said.contains(brief.wish())) {

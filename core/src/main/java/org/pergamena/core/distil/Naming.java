@@ -3,6 +3,7 @@ package org.pergamena.core.distil;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -120,15 +121,10 @@ public final class Naming {
     Labeller names = labeller.anew();
     Map<UUID, Group> groups = new HashMap<>();
     group(map, map.root(), false, groups);
-    Set<String> headings = headings();
     Set<UUID> within = new HashSet<>();
     map.preorder(branch).forEach(topic -> within.add(topic.id()));
-    Predicate<Topic> stays =
-        topic ->
-            !within.contains(topic.id())
-                || kept.contains(topic.id())
-                || headings.contains(plain(topic.label()))
-                || groups.get(topic.id()).parts().isEmpty();
+    Predicate<Topic> named = stays(kept, groups);
+    Predicate<Topic> stays = topic -> !within.contains(topic.id()) || named.test(topic);
     map.preorder().stream().filter(stays).forEach(topic -> names.reserve(topic.label(), tongue()));
     List<Offered> offered = new ArrayList<>();
     Map<UUID, String> labels = new HashMap<>();
@@ -145,6 +141,50 @@ public final class Naming {
       }
     }
     return offered;
+  }
+
+  /**
+   * Whether a topic keeps its label: a person gave it, an author did, or nothing offers another.
+   */
+  private Predicate<Topic> stays(Set<UUID> kept, Map<UUID, Group> groups) {
+    Set<String> headings = headings();
+    return topic ->
+        kept.contains(topic.id())
+            || headings.contains(plain(topic.label()))
+            || groups.get(topic.id()).parts().isEmpty();
+  }
+
+  /**
+   * The topics that somebody else may name, in the map's order, with the labels that their passages
+   * offer: as {@link #names}, but a topic that is asked for alone, whoever named it.
+   *
+   * @param about topics that are asked for
+   * @param levels how deep from each; 0 for all below
+   * @param kept topics whose labels a person gave, which stay
+   * @param most labels for each
+   */
+  public Map<UUID, List<String>> nameable(
+      TopicMap map, List<Topic> about, int levels, Set<UUID> kept, int most) {
+    Map<UUID, Group> groups = new HashMap<>();
+    group(map, map.root(), false, groups);
+    Predicate<Topic> stays = stays(kept, groups);
+    boolean alone = about.size() == 1 && levels == 1;
+    Set<UUID> within = new HashSet<>();
+    about.forEach(topic -> within(map, topic, levels, within));
+    Map<UUID, List<String>> all = new LinkedHashMap<>();
+    for (Topic topic : map.preorder()) {
+      if (within.contains(topic.id()) && (alone || !stays.test(topic))) {
+        all.put(topic.id(), offers(map, topic, most));
+      }
+    }
+    return all;
+  }
+
+  private static void within(TopicMap map, Topic topic, int levels, Set<UUID> all) {
+    all.add(topic.id());
+    if (levels != 1) {
+      map.children(topic).forEach(child -> within(map, child, Math.max(0, levels - 1), all));
+    }
   }
 
   private Tongue tongue() {

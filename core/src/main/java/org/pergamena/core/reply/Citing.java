@@ -9,7 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
-import org.pergamena.core.brief.PassageKeys;
+import org.pergamena.core.brief.ShortKeys;
 import org.pergamena.core.map.Evidence;
 import org.pergamena.core.map.Origin;
 import org.pergamena.core.map.Stance;
@@ -28,7 +28,7 @@ final class Citing {
     List<UUID> all =
         map.preorder().stream().flatMap(t -> t.evidence().stream()).map(Evidence::id).toList();
     Map<String, UUID> keys = new LinkedHashMap<>();
-    PassageKeys.of(all)
+    ShortKeys.passages(all)
         .forEach(
             (id, key) -> {
               String whole = "p" + id.toString().replace("-", "");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.pergamena.core.map.Maps.id;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -67,7 +68,7 @@ class WrittenBriefTest {
         brief(
             Wish.MORE, List.of(id("wall")), Limits.NONE, Along.LABELS, Along.NOTES, Along.PASSAGES);
     WrittenBrief written = WrittenBrief.of(brief, marsh(), List.of(SURVEY));
-    String key = PassageKeys.of(List.of(id("e"))).get(id("e"));
+    String key = ShortKeys.passages(List.of(id("e"))).get(id("e"));
     assertThat(key).matches("p[0-9a-f]{6}");
     assertThat(written.text())
         .contains("Tell more on “wall”")
@@ -99,7 +100,7 @@ class WrittenBriefTest {
     UUID one = UUID.fromString("3f9a2c11-0000-4000-8000-000000000001");
     UUID other = UUID.fromString("3f9a2c22-0000-4000-8000-000000000002");
     UUID third = UUID.fromString("aaaaaaaa-0000-4000-8000-000000000003");
-    assertThat(PassageKeys.of(List.of(one, other, third, one)))
+    assertThat(ShortKeys.passages(List.of(one, other, third, one)))
         .isEqualTo(Map.of(third, "paaaaaa", one, "p3f9a2c11", other, "p3f9a2c22"));
   }
 
@@ -110,5 +111,38 @@ class WrittenBriefTest {
             () ->
                 new Brief(Wish.MORE, List.of(), "x".repeat(501), Limits.NONE, "", "", "", Set.of()))
         .hasMessageContaining("500");
+  }
+
+  @Test
+  void names_are_asked_for_with_what_stands_about_each_topic_and_its_passages() {
+    Brief brief = brief(Wish.WORDING, List.of(), new Limits(0, 0, 5), Along.PASSAGES);
+    Map<UUID, List<String>> offered = new LinkedHashMap<>();
+    offered.put(id("wall"), List.of());
+    offered.put(id("age"), List.of("Leaks", "Old wall"));
+    WrittenBrief written = WrittenBrief.ofNames(brief, marsh(), List.of(SURVEY), offered);
+    Map<UUID, String> keys = ShortKeys.topics(marsh());
+    assertThat(written.text())
+        .contains("Name topics of a map on “root”.", "at most 5 words", "its key, a colon")
+        .contains(
+            "\n"
+                + keys.get(id("wall"))
+                + ": wall\n  Under: root\n  Beside: creeks\n  Over: age; squeeze\n  > The old wall leaks.\n")
+        .endsWith(
+            "\n"
+                + keys.get(id("age"))
+                + ": age\n  Under: wall\n  Beside: squeeze\n  Offered: Leaks; Old wall\n  > The old wall leaks.\n");
+    assertThat(written.passages()).isEqualTo(2);
+  }
+
+  @Test
+  void without_offers_all_that_it_is_about_is_asked_for() {
+    TopicMap map = Maps.marsh();
+    Map<UUID, List<String>> none = Map.of();
+    assertThat(
+            WrittenBrief.ofNames(
+                    brief(Wish.WORDING, List.of(id("fish")), Limits.NONE), map, List.of(), none)
+                .text())
+        .contains(": fish\n")
+        .doesNotContain(": wall\n");
   }
 }

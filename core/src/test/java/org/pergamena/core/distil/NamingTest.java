@@ -151,4 +151,17 @@ class NamingTest {
     TopicMap otherwise = map.apply(new ContentChange.Relabel(topic, "Something")).map();
     assertThat(names.names(otherwise, otherwise.root(), Set.of())).hasSize(1);
   }
+
+  @Test
+  void somebody_else_may_name_what_nobody_named_and_what_is_asked_for_alone() {
+    TopicMap map = map("Mine", "feed");
+    Topic mine = map.topic(topic);
+    assertThat(naming.nameable(map, List.of(map.root()), 0, Set.of(), 3))
+        .containsOnlyKeys(map.root().id(), topic)
+        .hasEntrySatisfying(topic, offers -> assertThat(offers).hasSizeLessThanOrEqualTo(3));
+    assertThat(naming.nameable(map, List.of(map.root()), 1, Set.of(), 3))
+        .containsOnlyKeys(map.root().id());
+    assertThat(naming.nameable(map, List.of(mine), 0, Set.of(topic), 3)).isEmpty();
+    assertThat(naming.nameable(map, List.of(mine), 1, Set.of(topic), 3)).containsOnlyKeys(topic);
+  }
 }

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.pergamena.core.brief.Brief;
 import org.pergamena.core.brief.WrittenBrief;
+import org.pergamena.server.distilling.Names;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.Requires;
 import org.pergamena.server.maps.Role;
@@ -29,10 +30,12 @@ import org.springframework.web.bind.annotation.RestController;
 class BriefController {
   private final Maps maps;
   private final Sources sources;
+  private final Names names;
   private final KeptBriefs kept;
   private final Aside aside;
 
-  BriefController(Maps maps, Sources sources, KeptBriefs kept, Aside aside) {
+  BriefController(Maps maps, Sources sources, Names names, KeptBriefs kept, Aside aside) {
+    this.names = names;
     this.maps = maps;
     this.sources = sources;
     this.kept = kept;
@@ -51,7 +54,15 @@ class BriefController {
       @RequestBody @Valid BriefView brief) {
     Brief wanted = brief.brief();
     return aside.compute(
-        visitor, progress -> WrittenBrief.of(wanted, maps.get(map).map(), sources.texts(map)));
+        visitor,
+        progress ->
+            wanted.wish() == Brief.Wish.WORDING
+                ? WrittenBrief.ofNames(
+                    wanted,
+                    maps.get(map).map(),
+                    sources.texts(map),
+                    names.nameable(map, wanted.topics(), wanted.limits().levels()))
+                : WrittenBrief.of(wanted, maps.get(map).map(), sources.texts(map)));
   }
 
   @GetMapping("/api/briefs")

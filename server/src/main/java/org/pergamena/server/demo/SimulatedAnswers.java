@@ -13,6 +13,8 @@ import java.util.regex.Pattern;
 final class SimulatedAnswers {
   private static final Pattern LABEL = Pattern.compile("(?m)^( *)- (\\S.*)$");
   private static final Pattern PASSAGE = Pattern.compile("(?m)^\\[(p[0-9a-f]+)] (.*)$");
+  private static final Pattern TOPIC =
+      Pattern.compile("(?m)^(t[0-9a-f]{6,32}): (.*)((?:\\n  .*)*)");
   private static final Pattern SUBJECT = Pattern.compile("\u201c([^\u201d]+)\u201d");
   private static final Pattern LANGUAGE = Pattern.compile("(?m)^Write in (.*)\\.$");
   private static final int MOST_POINTS = 12;
@@ -32,6 +34,9 @@ final class SimulatedAnswers {
   }
 
   private static String answer(String brief) {
+    if (brief.contains("Name topics of a map")) {
+      return names(brief);
+    }
     List<String> labels = new ArrayList<>();
     int end = brief.indexOf("\nPassages:");
     Matcher label = LABEL.matcher(end < 0 ? brief : brief.substring(0, end));
@@ -51,8 +56,6 @@ final class SimulatedAnswers {
     String subject = named.find() ? named.group(1) : "The subject";
     if (brief.startsWith("Define") || brief.contains("\nDefine")) {
       return each(labels, what -> "what the sources call " + what.toLowerCase(Locale.ROOT));
-    } else if (brief.contains("clearer label")) {
-      return each(labels, what -> what + ", in short");
     } else if (brief.contains("Translate the label")) {
       Matcher language = LANGUAGE.matcher(brief);
       String into = language.find() ? language.group(1) : "another language";
@@ -61,6 +64,36 @@ final class SimulatedAnswers {
       return terms(labels, subject);
     }
     return outline(subject, mains, passages);
+  }
+
+  /**
+   * Names for topics, good and bad by turns: the second that is offered, what stands beside it, a
+   * word that nobody said, a sentence, none at all; and one for a topic that is not there.
+   */
+  private static String names(String brief) {
+    StringBuilder out = new StringBuilder();
+    Matcher topic = TOPIC.matcher(brief);
+    for (int i = 0; topic.find(); i++) {
+      String[] offered = said("Offered", topic.group(3)).split("; ");
+      String better = offered[offered.length > 1 ? 1 : 0];
+      String name = better.isEmpty() ? topic.group(2) : better;
+      switch (i % 7) {
+        case 2 -> name = said("Beside", topic.group(3)).split("; ")[0];
+        case 4 -> name = "Stakeholder " + name.toLowerCase(Locale.ROOT);
+        case 5 -> name = "This topic is all about " + name + " and why it matters to everybody";
+        case 6 -> name = "";
+        default -> {}
+      }
+      if (!name.isEmpty()) {
+        out.append("- " + topic.group(1) + ": " + (i % 2 == 0 ? name : "**" + name + "**") + "\n");
+      }
+    }
+    return out + "- t0000000: Outlook\n";
+  }
+
+  private static String said(String what, String lines) {
+    Matcher line = Pattern.compile("(?m)^  " + what + ": (.*)$").matcher(lines);
+    return line.find() ? line.group(1) : "";
   }
 
   private static String each(List<String> labels, UnaryOperator<String> said) {

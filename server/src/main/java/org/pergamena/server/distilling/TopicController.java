@@ -1,8 +1,6 @@
 package org.pergamena.server.distilling;
 
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
 import org.pergamena.core.analysis.Belonging;
 import org.pergamena.core.analysis.LeftOut;
@@ -13,7 +11,6 @@ import org.pergamena.core.source.Source;
 import org.pergamena.server.jobs.JobKind;
 import org.pergamena.server.jobs.Jobs;
 import org.pergamena.server.maps.FreshTopics;
-import org.pergamena.server.maps.Log;
 import org.pergamena.server.maps.Maps;
 import org.pergamena.server.maps.News;
 import org.pergamena.server.sources.Sources;
@@ -31,17 +28,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/maps/{map}")
 class TopicController {
-  private static final int OFFERED = 4;
-
   private final Maps maps;
   private final Sources sources;
   private final Jobs jobs;
   private final News news;
   private final FreshTopics fresh;
-  private final Log log;
+  private final Names names;
 
-  TopicController(Maps maps, Sources sources, Jobs jobs, News news, FreshTopics fresh, Log log) {
-    this.log = log;
+  TopicController(
+      Maps maps, Sources sources, Jobs jobs, News news, FreshTopics fresh, Names names) {
+    this.names = names;
     this.maps = maps;
     this.fresh = fresh;
     this.sources = sources;
@@ -104,20 +100,14 @@ class TopicController {
   @GetMapping("/topics/{topic}/labels")
   List<String> labels(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
-    TopicMap topics = maps.get(map).map();
-    return new Naming(sources.analysed(map)).offers(topics, topics.topic(topic), OFFERED);
+    return names.offers(map, topic);
   }
 
   /** Labels by their passages for a topic and those below it that a person did not name. */
   @GetMapping("/topics/{topic}/names")
   List<Naming.Offered> names(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID topic) {
-    TopicMap topics = maps.get(map).map();
-    Set<UUID> kept = new HashSet<>(log.byHand(map).labels());
-    if (maps.titled(map)) {
-      kept.add(topics.root().id());
-    }
-    return new Naming(sources.analysed(map)).names(topics, topics.topic(topic), kept);
+    return names.names(map, topic);
   }
 
   /** Notes that a topic with something new has been looked at. */

@@ -5,12 +5,14 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.pergamena.core.brief.Brief;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.Trace;
 import org.pergamena.core.reply.Beside;
+import org.pergamena.core.reply.ProposedNames;
 import org.pergamena.server.site.Aside;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -64,6 +66,10 @@ class ReplyController {
   record Unwanted(
       @NotNull @Size(max = 60_000) List<@NotNull String> differences, boolean refused) {}
 
+  /** Topics that are to be called as proposed, under an identity of the request's own. */
+  record TakenNames(
+      @NotNull UUID id, @NotNull @Size(max = TopicMap.MOST_TOPICS) List<@NotNull UUID> topics) {}
+
   /** What was made. */
   record ReplyMade(UUID id) {}
 
@@ -109,6 +115,29 @@ class ReplyController {
   CompletableFuture<CheckView> check(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID reply) {
     return aside.compute(visitor, progress -> CheckView.of(replies.checked(map, reply, progress)));
+  }
+
+  /** The names that it proposes for topics, and what is wrong with each. */
+  @GetMapping("/{reply}/names")
+  CompletableFuture<ProposedNames> names(
+      @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID reply) {
+    return aside.compute(visitor, progress -> replies.names(map, reply, progress));
+  }
+
+  /** Names topics as it proposes, all as one change. */
+  @PostMapping("/{reply}/names")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  CompletableFuture<Void> name(
+      @AuthenticationPrincipal UUID visitor,
+      @PathVariable UUID map,
+      @PathVariable UUID reply,
+      @RequestBody @Valid TakenNames named) {
+    return aside.compute(
+        visitor,
+        progress -> {
+          replies.name(visitor, map, reply, named.id(), Set.copyOf(named.topics()), progress);
+          return null;
+        });
   }
 
   /** What two replies have in common and what each has alone. */

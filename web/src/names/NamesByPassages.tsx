@@ -4,41 +4,23 @@ import { request } from "../api/client";
 import type { Offered, Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import type { Tree } from "../map/tree";
-import { Button } from "../ui/Button";
 import { Trouble } from "../ui/Field";
-import { Sheet, SheetButtons } from "../ui/Sheet";
 import { TakeList } from "../ui/TakeList";
 import { counted } from "../ui/words";
+import { lineOf, TakeNames } from "./TakeNames";
 
-type NamesSheetProps = {
+type NamesByPassagesProps = {
   tree: Tree;
   actions: DeskActions;
-  /** The topic whose branch is named, or null while none is. */
-  topic: string | null;
+  of: Topic;
+  alone: boolean;
   onClose: () => void;
   say: (words: string) => void;
 };
 
-/** What a branch could be called by its passages, to be taken or left topic by topic. */
-export function NamesSheet({ tree, actions, topic, onClose, say }: NamesSheetProps) {
-  const of = tree.get(topic);
-  return (
-    <Sheet
-      title={of ? `Names from the passages, for “${of.label}” and below` : "Names"}
-      wide
-      isOpen={of !== undefined}
-      onOpenChange={(open) => !open && onClose()}
-    >
-      {of && (
-        <Names key={of.id} tree={tree} actions={actions} of={of} onClose={onClose} say={say} />
-      )}
-    </Sheet>
-  );
-}
-
-type NamesProps = Omit<NamesSheetProps, "topic"> & { of: Topic };
-
-function Names({ tree, actions, of, onClose, say }: NamesProps) {
+/** The best names that the passages of topics offer. */
+export function NamesByPassages(props: NamesByPassagesProps) {
+  const { tree, actions, of, alone, onClose, say } = props;
   const { id, facts } = tree.desk;
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const names = useQuery({
@@ -46,7 +28,9 @@ function Names({ tree, actions, of, onClose, say }: NamesProps) {
     queryFn: () => request<Offered[]>("GET", `/api/maps/${id}/topics/${of.id}/names`),
     retry: false,
   });
-  const offered = (names.data ?? []).filter((name) => tree.get(name.topic));
+  const offered = (names.data ?? []).filter(
+    (name) => tree.get(name.topic) && (!alone || name.topic === of.id),
+  );
   const taken = offered.filter((name) => !left.has(name.topic));
   const take = () => {
     const edits = taken.map(({ topic, label }) => ({ type: "Rename" as const, topic, label }));
@@ -68,26 +52,12 @@ function Names({ tree, actions, of, onClose, say }: NamesProps) {
       {offered.length > 0 && (
         <TakeList
           label="Topics that could have another name"
-          lines={offered.map((name) => {
-            const now = tree.get(name.topic);
-            return {
-              key: name.topic,
-              number: now?.number ?? "",
-              branch: now?.branch ?? -1,
-              before: now?.label ?? "",
-              after: name.label,
-            };
-          })}
+          lines={offered.map((name) => lineOf(tree, name))}
           left={left}
           onLeft={setLeft}
         />
       )}
-      <SheetButtons>
-        <Button onPress={onClose}>Leave all as they are</Button>
-        <Button $strong isDisabled={taken.length === 0} onPress={take}>
-          {taken.length === 0 ? "Rename none" : `Rename ${counted(taken.length, "topic")}`}
-        </Button>
-      </SheetButtons>
+      <TakeNames count={taken.length} onTake={take} onClose={onClose} />
     </>
   );
 }
