@@ -58,6 +58,11 @@ final class Aboutness {
     return !parts.isEmpty() && parts.stream().allMatch(part -> part.text().vectors().isPresent());
   }
 
+  /** What encodes the sentences of a group of which it can be told what it is about. */
+  static Encoder encoder(Group group) {
+    return group.parts().get(0).text().vectors().map(SentenceVectors::encoder).orElseThrow();
+  }
+
   /**
    * What a group is about.
    *
@@ -66,22 +71,19 @@ final class Aboutness {
   static Aboutness of(Group group, float[] whole) {
     List<float[]> sentences = new ArrayList<>();
     float[] sum = new float[Encoder.SIZE];
-    Encoder encoder = null;
     for (Part part : group.parts()) {
-      encoder = part.text().vectors().map(SentenceVectors::encoder).orElseThrow();
       for (Sentence sentence : part.sentences()) {
         float[] vector = part.text().vector(sentence).orElseThrow();
         sentences.add(vector);
         Vectors.add(sum, vector, sentence.words());
       }
     }
-    return new Aboutness(encoder, whole, sentences, Vectors.unit(sum));
+    return new Aboutness(encoder(group), whole, sentences, Vectors.unit(sum));
   }
 
   /** What is told of each of some labels that are weighed against each other. */
-  double[][] told(List<String> labels) {
-    float[][] vectors =
-        encoder.vectors(labels.stream().map(label -> List.of(label.split(" "))).toList());
+  double[][] told(List<String> labels, LabelVectors known) {
+    float[][] vectors = known.of(labels, encoder);
     double[][] told = new double[vectors.length][];
     for (int i = 0; i < told.length; i++) {
       told[i] = told(vectors[i]);

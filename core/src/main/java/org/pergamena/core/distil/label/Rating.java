@@ -17,8 +17,11 @@ import java.util.stream.DoubleStream;
  * likeliest are rated.
  */
 final class Rating {
-  /** Labels of a group that are rated, together. */
-  static final int RATED = 10;
+  /** Labels of a group that are rated; of more nothing is gained when one is chosen. */
+  static final int RATED = 7;
+
+  /** Labels of a group that each is weighed against. */
+  static final int TOGETHER = 10;
 
   /** The highest rating. */
   static final double MOST = 5;
@@ -47,13 +50,18 @@ final class Rating {
     }
   }
 
-  /** All facts of candidates that are rated together, in the order of the weights. */
-  static double[][] facts(List<Candidate> together, Aboutness about) {
-    double[][] told = about.told(together.stream().map(Candidate::label).toList());
+  /**
+   * All facts of candidates, in the order of the weights.
+   *
+   * @param together those that they are weighed against
+   */
+  static double[][] facts(
+      List<Candidate> some, List<Candidate> together, Aboutness about, LabelVectors known) {
+    double[][] told = about.told(some.stream().map(Candidate::label).toList(), known);
     double[][] all = new double[told.length][];
     for (int i = 0; i < told.length; i++) {
       all[i] =
-          List.of(together.get(i).facts(), told[i], among(together.get(i), together)).stream()
+          List.of(some.get(i).facts(), told[i], among(some.get(i), together)).stream()
               .flatMapToDouble(DoubleStream::of)
               .toArray();
     }
@@ -80,12 +88,17 @@ final class Rating {
    *
    * @param candidates the best first
    */
-  static List<Candidate> rated(List<Candidate> candidates, Aboutness about) {
+  static List<Candidate> rated(List<Candidate> candidates, Aboutness about, LabelVectors known) {
     if (candidates.isEmpty()) {
       return candidates;
     }
     int some = Math.min(RATED, candidates.size());
-    double[][] facts = facts(candidates.subList(0, some), about);
+    double[][] facts =
+        facts(
+            candidates.subList(0, some),
+            candidates.subList(0, Math.min(TOGETHER, candidates.size())),
+            about,
+            known);
     List<Candidate> rated = new ArrayList<>();
     double least = 1;
     for (int i = 0; i < some; i++) {

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import org.pergamena.core.distil.group.Group;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.language.Tongue;
+import org.pergamena.core.meaning.Encoder;
 import org.pergamena.core.progress.CallerOnly;
 
 /** What could name groups, and what each is worth, whatever else is named. */
@@ -20,6 +21,7 @@ final class Weighing {
   /** What all the text is about. */
   private final float[] whole;
 
+  private final LabelVectors vectors = new LabelVectors();
   private final Map<Group, List<Candidate>> ready = new IdentityHashMap<>();
 
   /**
@@ -51,6 +53,7 @@ final class Weighing {
       pulse.run();
       found.add(found(group));
     }
+    encode(groups, found, pulse);
     Runnable mine = CallerOnly.of(pulse);
     List<List<Candidate>> weighed =
         IntStream.range(0, groups.size())
@@ -63,6 +66,20 @@ final class Weighing {
             .toList();
     for (int i = 0; i < groups.size(); i++) {
       ready.put(groups.get(i), weighed.get(i));
+    }
+  }
+
+  private void encode(List<Group> groups, List<List<Candidate>> found, Runnable pulse) {
+    List<String> labels = new ArrayList<>();
+    Encoder encoder = null;
+    for (int i = 0; i < groups.size(); i++) {
+      if (Aboutness.tells(groups.get(i))) {
+        encoder = Aboutness.encoder(groups.get(i));
+        found.get(i).stream().limit(Rating.RATED).map(Candidate::label).forEach(labels::add);
+      }
+    }
+    if (encoder != null) {
+      vectors.prepare(labels, encoder, pulse);
     }
   }
 
@@ -101,9 +118,9 @@ final class Weighing {
     List<Candidate> found = found(group);
     Aboutness about = Aboutness.of(group, whole);
     List<LabelFacts> facts = new ArrayList<>();
-    for (int from = 0; from < Math.min(most, found.size()); from += Rating.RATED) {
-      List<Candidate> some = found.subList(from, Math.min(found.size(), from + Rating.RATED));
-      double[][] told = Rating.facts(some, about);
+    for (int from = 0; from < Math.min(most, found.size()); from += Rating.TOGETHER) {
+      List<Candidate> some = found.subList(from, Math.min(found.size(), from + Rating.TOGETHER));
+      double[][] told = Rating.facts(some, some, about, vectors);
       for (int i = 0; i < some.size(); i++) {
         facts.add(new LabelFacts(some.get(i).label(), told[i]));
       }
@@ -119,7 +136,7 @@ final class Weighing {
 
   private List<Candidate> rated(Group group, List<Candidate> candidates) {
     return Aboutness.tells(group)
-        ? Rating.rated(candidates, Aboutness.of(group, whole))
+        ? Rating.rated(candidates, Aboutness.of(group, whole), vectors)
         : candidates;
   }
 
