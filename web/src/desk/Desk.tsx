@@ -286,6 +286,13 @@ export const Desk = memo(function Desk(props: DeskProps) {
     () => ({ map: desk.id, revision: desk.facts.revision }),
     [desk.id, desk.facts.revision],
   );
+  const { forgetDone } = gathering;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the first topics are there
+  useEffect(() => {
+    if (!empty) {
+      forgetDone();
+    }
+  }, [empty]);
   const given = !empty && opened?.sheet !== "add" && gathering.sending.length > 0;
 
   return (

@@ -17,6 +17,7 @@ const Frame = styled.header`
   height: 52px;
   border-bottom: 1px solid ${({ theme }) => theme.rule};
   background: ${({ theme }) => theme.vellum};
+  button:not(:has(svg)) { flex: none; white-space: nowrap; }
   @media print { display: none; }
 `;
 

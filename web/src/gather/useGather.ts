@@ -37,8 +37,8 @@ export function useGather(mapId: string) {
   };
   const arrived = async (key: number, added: Added) => {
     const there = added.already ? { source: added.id, name: added.already } : null;
+    await refresh(); // it is on the shelf once it is seen there
     change(key, there ? { already: there } : { done: true });
-    await refresh();
   };
 
   const deliver = async (key: number, file: File) => {

@@ -3,7 +3,7 @@ import { Button as AriaButton, Menu, MenuItem, MenuTrigger, Popover } from "reac
 import styled from "styled-components";
 import type { Passage, Source } from "../api/types";
 import { pigment } from "../theme/tokens";
-import { TextButton } from "../ui/Button";
+import { asWords, TextButton } from "../ui/Button";
 import { menuItem, menuList } from "../ui/menu";
 import { carry } from "./carried";
 import type { OpenSource } from "./spot";
@@ -45,12 +45,7 @@ const Words = styled(AriaButton)`
 `;
 
 const Named = styled(AriaButton)`
-  border: 0;
-  background: none;
-  padding: 0;
-  font: inherit;
-  color: inherit;
-  cursor: pointer;
+  ${asWords}
   &[data-hovered] { text-decoration: underline; }
 `;
 

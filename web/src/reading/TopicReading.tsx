@@ -12,7 +12,7 @@ import { Relations } from "../relations/Relations";
 import { Remarks } from "../remarks/Remarks";
 import { TopicTags } from "../tags/TopicTags";
 import { pigment } from "../theme/tokens";
-import { Button, TextButton } from "../ui/Button";
+import { asWords, Button, TextButton } from "../ui/Button";
 import { counted } from "../ui/words";
 import { AlsoHere } from "./AlsoHere";
 import { Gloss } from "./Gloss";
@@ -31,13 +31,7 @@ const Crumbs = styled.nav`
   font-size: 14px;
   color: ${({ theme }) => theme.softInk};
   button {
-    border: 0;
-    background: none;
-    padding: 0;
-    font: inherit;
-    color: inherit;
-    cursor: pointer;
-    &:hover { text-decoration: underline; }
+    ${asWords}
   }
   b { margin-right: 4px; }
 `;

@@ -103,7 +103,7 @@ final class Actions {
 
   /** What stands in the sheets of the map, and what that opens. */
   static void inSheets(DeskPage desk, Hand hand) {
-    EachAction each = new EachAction(desk, hand, true);
+    EachAction each = new EachAction(desk, hand, false);
     desk.open();
     desk.choose(desk.main(1));
     desk.linkByKeys("4");
@@ -117,6 +117,6 @@ final class Actions {
           },
           Set.of());
     }
-    each.allRight(40);
+    each.allRight(50);
   }
 }

@@ -40,6 +40,7 @@ final class EachAction {
         [...document.querySelectorAll('[role=treeitem]')].map(e => e.getAttribute('aria-label')
           + e.getAttribute('aria-expanded') + e.getAttribute('aria-selected')).join('|'),
         sumOf(document.querySelector('[role=tree]')?.innerHTML ?? ''),
+        sumOf([...document.querySelectorAll('[role=dialog]')].map(e => e.innerHTML).join()),
         JSON.stringify(document.querySelector('[role=tree]')?.getBoundingClientRect()),
         [...document.querySelectorAll('[aria-pressed],[aria-checked],[aria-selected]')].map(e =>
           e.getAttribute('aria-pressed') + e.getAttribute('aria-checked')
@@ -49,13 +50,16 @@ final class EachAction {
         document.activeElement?.matches('input,textarea,[contenteditable]')
           && document.activeElement.getAttribute('aria-label'),
       ]);
-      window.still = () => new Promise(resolve => {
+      let asked = 0; // of the server, and not answered yet
+      const ask = window.fetch;
+      window.fetch = (...what) => { asked++; return ask(...what).finally(() => asked--); };
+      window.still = (times = 3) => new Promise(resolve => {
         let last = '', same = 0;
         const look = () => {
           const now = window.seen();
-          same = now === last ? same + 1 : 0;
+          same = now === last && asked === 0 ? same + 1 : 0;
           last = now;
-          same > 2 ? resolve(now) : setTimeout(look, 30);
+          same >= times ? resolve(now) : setTimeout(look, 30);
         };
         look();
       });
@@ -155,6 +159,7 @@ final class EachAction {
    */
   EachAction within(String part, Runnable ready, Set<String> except) {
     ready.run();
+    page.evaluate("() => still(20)"); // all of it is there, also what comes from the server
     @SuppressWarnings("unchecked")
     List<String> names =
         (List<String>)

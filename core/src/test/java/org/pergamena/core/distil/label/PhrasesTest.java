@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.pergamena.core.distil.text.Analysed;
 import org.pergamena.core.distil.text.Sentence;
 import org.pergamena.core.distil.text.TextAnalyser;
@@ -95,5 +96,22 @@ class PhrasesTest {
     Analysed text = text("Mud.");
     Assertions.assertTimeoutPreemptively(
         Duration.ofMinutes(5), () -> assertThat(Phrases.of(run, text)).isNotEmpty());
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "gate time1 time2 leak height 1 5 0 90 0 0.9 2 5 90 120 0 1.5",
+        "> fit <- tide(Level(low, high, sill) ~ age + height, data=mydata[1:7,])",
+        "id tstart time status gate age 1 1 0 72 1 1 69 60 2 2 0 90 0 1 64 70"
+      })
+  void rows_of_tables_and_lines_of_programs_name_nothing(String line) {
+    assertThat(phrases(line)).isEmpty();
+  }
+
+  @Test
+  void a_sentence_with_many_figures_still_names_what_it_is_about() {
+    assertThat(phrases("The gate was closed on 3, 5, 9 and 12 May and on 1, 4 and 8 June 1911."))
+        .contains("Gate");
   }
 }

@@ -1,0 +1,39 @@
+package org.pergamena.core.distil.label;
+
+import java.util.List;
+import java.util.Locale;
+import org.pergamena.core.distil.text.Token;
+import org.pergamena.core.language.Tongue;
+
+/** Tells rows of tables and lines of programs from sentences: nobody would say them. */
+final class Unspoken {
+  private static final int SHORTEST = 8;
+  private static final int STOPS_OF_WORDS = 10;
+  private static final int NUMBERS_OF_ALL = 3;
+  private static final int MARKS_OF_ALL = 5;
+  private static final String MARKS = "(){}[]<>=~_$\\|+*/";
+
+  private Unspoken() {}
+
+  /** Whether hardly a small word, but many numbers or a program's marks, are in what is read. */
+  static boolean is(List<Token> tokens, Tongue tongue) {
+    int words = 0;
+    int stops = 0;
+    int numbers = 0;
+    int marks = 0;
+    for (Token token : tokens) {
+      int first = token.surface().codePointAt(0);
+      if (Character.isLetter(first)) {
+        words++;
+        stops += tongue.stop(token.surface().toLowerCase(Locale.ROOT)) ? 1 : 0;
+      } else if (Character.isDigit(first)) {
+        numbers++;
+      } else if (MARKS.indexOf(first) >= 0) {
+        marks++;
+      }
+    }
+    return tokens.size() >= SHORTEST
+        && stops * STOPS_OF_WORDS < words
+        && (numbers * NUMBERS_OF_ALL >= tokens.size() || marks * MARKS_OF_ALL >= tokens.size());
+  }
+}
