@@ -117,6 +117,6 @@ final class Actions {
           },
           Set.of());
     }
-    each.allRight(50);
+    each.allRight(40);
   }
 }

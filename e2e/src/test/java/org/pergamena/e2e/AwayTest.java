@@ -72,7 +72,9 @@ class AwayTest {
     desk.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
     desk.page()
         .waitForFunction(
-            "() => caches.open('pergamena-offline').then(c => c.keys()).then(k => k.length > 2)");
+            "() => caches.open('pergamena-offline').then(c => c.keys())"
+                + ".then(keys => keys.length > 2"
+                + " && keys.some(key => decodeURI(key.url).includes('/offline/map ')))");
     desk.page().reload(); // so that the worker has the page
     assertThat(desk.someLeaf()).isVisible();
     desk.page().onDialog(Dialog::accept);

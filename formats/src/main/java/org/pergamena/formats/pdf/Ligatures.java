@@ -1,14 +1,17 @@
 package org.pergamena.formats.pdf;
 
 /**
- * Letters that are set as one and come out of old typesetters' fonts as the number that they have
- * there, as such a font does not say what it shows: 11 to 15 in Knuth's encoding of text, 27 to 31
- * in the one of 1990 for European languages (T1).
+ * Letters that are set as one and dashes that come out of old typesetters' fonts as the number that
+ * they have there, as such a font does not say what it shows: 11 to 15 in Knuth's encoding of text,
+ * 21, 22 (which are accents there) and 27 to 31 in the one of 1990 for European languages (T1).
  */
 final class Ligatures {
   private static final String[] LETTERS = {"ff", "fi", "fl", "ffi", "ffl"};
   private static final int KNUTH = 11;
   private static final int EUROPEAN = 27;
+
+  private static final String DASHES = "\u2013\u2014";
+  private static final int DASH = 21;
 
   private Ligatures() {}
 
@@ -18,8 +21,11 @@ final class Ligatures {
     for (int i = 0; i < words.length(); i++) {
       int which = which(words.charAt(i));
       boolean beside = letter(words, i - 1) || letter(words, i + 1);
+      int dash = words.charAt(i) - DASH;
       if (which >= 0 && beside) {
         mended.append(LETTERS[which]);
+      } else if (dash >= 0 && dash < DASHES.length() && !beside) {
+        mended.append(DASHES.charAt(dash));
       } else {
         mended.append(words.charAt(i));
       }

@@ -2,6 +2,7 @@ package org.pergamena.formats.pdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -20,6 +21,13 @@ class LigaturesTest {
   })
   void letters_set_as_one_come_back(int code, String set, String words) {
     assertThat(Ligatures.mended(set.replace('_', (char) code))).isEqualTo(words);
+  }
+
+  @Test
+  void dashes_come_back_where_they_are_no_accents() {
+    assertThat(Ligatures.mended("from 65\u001585%, or \u0016 so they say \u0016 less"))
+        .isEqualTo("from 65\u201385%, or \u2014 so they say \u2014 less");
+    assertThat(Ligatures.mended("br\u0015eve")).isEqualTo("br\u0015eve");
   }
 
   @ParameterizedTest
