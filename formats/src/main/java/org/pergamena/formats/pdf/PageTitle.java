@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
-/** The title of a document that does not say it: what is set largest on its first page. */
+/**
+ * The title of a document that does not say it: what is set largest on its first page, else what
+ * that begins with in capitals.
+ */
 final class PageTitle {
   /** How much larger than the running text a title is at least. */
   private static final double LARGER = 1.15;
@@ -13,6 +16,13 @@ final class PageTitle {
   private static final double MOST_LEADING = 2.2;
   private static final int MOST_LINES = 5;
   private static final int LONGEST = 200;
+  private static final double CLOSE_LEADING = 1.6;
+  private static final int LEAST_CAPITAL_WORDS = 3;
+
+  /** Of so many letters one may be small. */
+  private static final int CAPITALS = 12;
+
+  private static final String FOOTNOTES = "\u2217*\u2020\u2021\u00a7\u00b6 ";
   private static final Pattern LETTERS = Pattern.compile("\\p{L}{3}");
 
   /** The heading of a section, or the mark of an archive in the margin. */
@@ -35,23 +45,46 @@ final class PageTitle {
             .filter(line -> !OTHER.matcher(line.text().strip()).matches())
             .toList();
     double largest = first.stream().mapToDouble(Line::size).max().orElse(0);
-    if (largest < bodySize * LARGER) {
-      return Optional.empty();
-    }
+    String title =
+        largest < bodySize * LARGER
+            ? capitals(first)
+            : joined(
+                first.stream()
+                    .dropWhile(line -> line.size() < largest * (1 - ALIKE))
+                    .takeWhile(line -> line.size() >= largest * (1 - ALIKE))
+                    .toList(),
+                MOST_LEADING);
+    return title.isEmpty() || title.length() > LONGEST ? Optional.empty() : Optional.of(title);
+  }
+
+  /** The lines in capitals that a page begins with; empty unless they are several words. */
+  private static String capitals(List<Line> first) {
+    String title =
+        joined(first.stream().takeWhile(line -> inCapitals(line.text())).toList(), CLOSE_LEADING);
+    return title.split(" ").length < LEAST_CAPITAL_WORDS ? "" : title;
+  }
+
+  private static boolean inCapitals(String words) {
+    long letters = words.codePoints().filter(Character::isLetter).count();
+    long small = words.codePoints().filter(Character::isLowerCase).count();
+    return small * CAPITALS <= letters;
+  }
+
+  /** The first of some lines as far as each stands near the one before. */
+  private static String joined(List<Line> lines, double leading) {
     StringBuilder title = new StringBuilder();
     Line last = null;
-    int count = 0;
-    for (Line line : first) {
-      boolean large = line.size() >= largest * (1 - ALIKE);
-      boolean near = last == null || Math.abs(line.y() - last.y()) < MOST_LEADING * largest;
-      if (large && near && count < MOST_LINES) {
-        title.append(count++ == 0 ? "" : " ").append(line.text().strip());
-        last = line;
-      } else if (last != null) {
+    for (Line line : lines.subList(0, Math.min(MOST_LINES, lines.size()))) {
+      if (last != null && Math.abs(line.y() - last.y()) >= leading * line.size()) {
         break;
       }
+      title.append(last == null ? "" : " ").append(line.text().strip());
+      last = line;
     }
-    String words = title.toString().replaceAll("\\s+", " ");
-    return words.length() <= LONGEST ? Optional.of(words) : Optional.empty();
+    int end = title.length();
+    while (end > 0 && FOOTNOTES.indexOf(title.charAt(end - 1)) >= 0) {
+      end--;
+    }
+    return title.substring(0, end).replaceAll("\\s+", " ");
   }
 }
