@@ -374,10 +374,6 @@ public class Replies {
     while (true) {
       Standing standing = standing(mapId, id);
       Taking.Taken taken = taken(standing, judged, wanted);
-      if (taken.change().parts().isEmpty()) {
-        throw new Refused(
-            HttpStatus.CONFLICT, "The map has changed, and has all of this already. Look again.");
-      }
       String by = standing.row().assistant.isBlank() ? "" : " of " + standing.row().assistant;
       try {
         maps.change(
@@ -386,6 +382,10 @@ public class Replies {
             now -> {
               if (!now.equals(standing.map())) {
                 throw new StaleException();
+              } else if (taken.change().parts().isEmpty()) {
+                throw new Refused(
+                    HttpStatus.CONFLICT,
+                    "The map has changed, and has all of this already. Look again.");
               }
               return taken.change();
             });
