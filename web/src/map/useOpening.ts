@@ -1,20 +1,13 @@
 import { useEffect, useLayoutEffect, useRef } from "react";
-import type { Desk, Placed } from "../api/types";
+import type { Desk } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { LEGIBLE, type Viewport } from "./useViewport";
 
 /**
  * Opens a map: asks for as many open branches as the window has room for if the person has not
- * chosen yet, and fits the page to the window once, with the chosen topic in sight.
- *
- * @param chosen where the chosen topic is, if it is shown
+ * chosen yet, and fits the page to the window once.
  */
-export function useOpening(
-  desk: Desk,
-  actions: DeskActions,
-  viewport: Viewport,
-  chosen: Placed | undefined,
-) {
+export function useOpening(desk: Desk, actions: DeskActions, viewport: Viewport) {
   const fitted = useRef("");
   const asked = useRef("");
   const { fold } = actions;
@@ -33,9 +26,6 @@ export function useOpening(
     if ((desk.facts.folded || desk.topics.length === 1) && fitted.current !== desk.id) {
       fitted.current = desk.id;
       viewport.show(desk.scene);
-      if (chosen) {
-        viewport.reveal(chosen);
-      }
     }
-  }, [desk, viewport, chosen]);
+  }, [desk, viewport]);
 }

@@ -97,7 +97,7 @@ class EditTest {
             () -> {
               page.locator("[role=treeitem][aria-level='1']").click();
               page.getByRole(AriaRole.BUTTON, named("What to do with")).first().click();
-              page.getByRole(AriaRole.MENUITEM, named("Name it and all below")).click();
+              page.getByRole(AriaRole.MENUITEM, named("Other names")).click();
             });
     int names = offered.text().split("\"topic\":").length - 1;
     Locator sheet = page.getByRole(AriaRole.DIALOG);
