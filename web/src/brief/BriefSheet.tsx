@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { Input, Label, TextArea } from "react-aria-components";
 import styled from "styled-components";
 import { request } from "../api/client";
-import type { Assistant, BriefChoices, KeptBrief, Topic, WrittenBrief } from "../api/types";
+import type { BriefChoices, KeptBrief, Topic, WrittenBrief } from "../api/types";
 import type { Tree } from "../map/tree";
 import type { Asked } from "../reply/useReply";
 import { Button, TextButton } from "../ui/Button";
@@ -14,6 +14,7 @@ import { counted } from "../ui/words";
 import { Asking } from "./Asking";
 import { AssistantSetting } from "./AssistantSetting";
 import { ALONG, BLANK, lengthOf, WISHES } from "./brief";
+import { useAssistant } from "./useAssistant";
 
 const Two = styled.div`
   display: grid;
@@ -139,10 +140,7 @@ function Writing({ tree, topics, onOpenChange, onReply }: BriefSheetProps) {
       <Input placeholder={hint} />
     </Field>
   );
-  const assistant = useQuery({
-    queryKey: ["assistant"],
-    queryFn: () => request<Assistant>("GET", "/api/assistant"),
-  });
+  const assistant = useAssistant();
   const question: Asked = { wish: brief.wish, about, text };
   const goOn = useRef(onReply);
   goOn.current = onReply;

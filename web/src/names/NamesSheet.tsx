@@ -1,8 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { request } from "../api/client";
-import type { Assistant, Topic } from "../api/types";
+import type { Topic } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
+import { useAssistant } from "../brief/useAssistant";
 import type { Tree } from "../map/tree";
 import { Choice } from "../ui/Choice";
 import { Sheet } from "../ui/Sheet";
@@ -38,10 +37,7 @@ export function NamesSheet({ topic, ...props }: NamesSheetProps) {
 function Names({ of, reply, ...props }: Omit<NamesSheetProps, "topic"> & { of: Topic }) {
   const [from, setFrom] = useState(reply ? "assistant" : "passages");
   const [alone, setAlone] = useState(false);
-  const assistant = useQuery({
-    queryKey: ["assistant"],
-    queryFn: () => request<Assistant>("GET", "/api/assistant"),
-  });
+  const assistant = useAssistant();
   const called = assistant.data?.set && (assistant.data.name || assistant.data.model);
   return (
     <>

@@ -3,6 +3,7 @@ package org.pergamena.core.brief;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pergamena.core.map.Evidence;
@@ -18,16 +19,18 @@ final class NamesAsked {
   private static final int USUAL_WORDS = 6;
 
   private final TopicMap map;
-  private final Map<UUID, List<String>> offered;
+  private final List<Topic> topics;
+  private final Function<Topic, List<String>> offered;
   private int passages;
 
   /**
-   * Of some topics.
+   * Of some topics of a map.
    *
-   * @param offered for each topic, in order, the labels that its passages offer
+   * @param offered gives the labels that a topic's passages offer; asked for those that go along
    */
-  NamesAsked(TopicMap map, Map<UUID, List<String>> offered) {
+  NamesAsked(TopicMap map, List<Topic> topics, Function<Topic, List<String>> offered) {
     this.map = map;
+    this.topics = topics;
     this.offered = offered;
   }
 
@@ -46,22 +49,18 @@ final class NamesAsked {
   String text(boolean withPassages) {
     Map<UUID, String> keys = ShortKeys.topics(map);
     StringBuilder text = new StringBuilder();
-    offered.entrySet().stream()
-        .limit(MOST_TOPICS)
-        .forEach(
-            each -> {
-              Topic topic = map.topic(each.getKey());
-              text.append("\n").append(keys.get(topic.id())).append(": ").append(topic.label());
-              text.append("\n");
-              about(topic, each.getValue(), text);
-              if (withPassages) {
-                passages(topic, text);
-              }
-            });
-    if (offered.size() > MOST_TOPICS) {
+    for (Topic topic : topics.subList(0, Math.min(MOST_TOPICS, topics.size()))) {
+      text.append("\n").append(keys.get(topic.id())).append(": ").append(topic.label());
+      text.append("\n");
+      about(topic, text);
+      if (withPassages) {
+        passages(topic, text);
+      }
+    }
+    if (topics.size() > MOST_TOPICS) {
       text.append("\nThese are the first ").append(MOST_TOPICS).append(" of ");
-      text.append(offered.size()).append(" topics.\n");
-    } else if (offered.isEmpty()) {
+      text.append(topics.size()).append(" topics.\n");
+    } else if (topics.isEmpty()) {
       text.append("\nThere is no topic to be named.\n");
     }
     return text.toString();
@@ -72,17 +71,19 @@ final class NamesAsked {
     return passages;
   }
 
-  private void about(Topic topic, List<String> names, StringBuilder text) {
+  private void about(Topic topic, StringBuilder text) {
     if (topic.parent() != null) {
       Topic above = map.topic(topic.parent());
       line("Under", Stream.of(above.label()), text);
       line(
           "Beside",
-          map.children(above).stream().filter(each -> each != topic).map(Topic::label),
+          map.children(above).stream()
+              .filter(each -> !each.id().equals(topic.id()))
+              .map(Topic::label),
           text);
     }
     line("Over", map.children(topic).stream().map(Topic::label), text);
-    line("Offered", names.stream(), text);
+    line("Offered", offered.apply(topic).stream(), text);
   }
 
   private static void line(String what, Stream<String> labels, StringBuilder text) {

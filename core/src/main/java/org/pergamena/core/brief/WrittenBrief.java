@@ -1,7 +1,6 @@
 package org.pergamena.core.brief;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -36,18 +35,23 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
    * @param sources of the map
    */
   public static WrittenBrief of(Brief brief, TopicMap map, List<Source> sources) {
-    return new Writer(brief, map, sources, Map.of()).written();
+    return new Writer(brief, map, sources).written();
   }
 
   /**
    * Writes a brief that asks for names.
    *
    * @param sources of the map
-   * @param offered for each topic to be named, in order, the labels that its passages offer
+   * @param named the topics that are to be named, in order
+   * @param offered gives the labels that a topic's passages offer
    */
   public static WrittenBrief ofNames(
-      Brief brief, TopicMap map, List<Source> sources, Map<UUID, List<String>> offered) {
-    return new Writer(brief, map, sources, offered).written();
+      Brief brief,
+      TopicMap map,
+      List<Source> sources,
+      List<Topic> named,
+      Function<Topic, List<String>> offered) {
+    return new Writer(brief, map, sources).naming(named, offered);
   }
 
   private static final class Writer {
@@ -56,12 +60,10 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
     private final Map<UUID, Source> sources;
     private final Map<UUID, String> keys;
     private final List<Topic> about;
-    private final Map<UUID, List<String>> offered;
     private final StringBuilder text = new StringBuilder();
     private int passages;
 
-    Writer(Brief brief, TopicMap map, List<Source> sources, Map<UUID, List<String>> offered) {
-      this.offered = offered;
+    Writer(Brief brief, TopicMap map, List<Source> sources) {
       this.brief = brief;
       this.map = map;
       this.sources = sources.stream().collect(Collectors.toMap(Source::id, Function.identity()));
@@ -75,7 +77,15 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
       this.about = chosen.isEmpty() ? List.of(map.root()) : chosen;
     }
 
-    WrittenBrief written() {
+    WrittenBrief naming(List<Topic> named, Function<Topic, List<String>> offered) {
+      head();
+      NamesAsked asked = new NamesAsked(map, named, offered);
+      text.append(asked.text(brief.along().contains(Along.PASSAGES)));
+      passages = asked.passages();
+      return whole();
+    }
+
+    private void head() {
       if (!brief.role().isBlank()) {
         line("Write as " + brief.role().strip() + ".");
       }
@@ -85,12 +95,13 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
       if (!brief.language().isBlank()) {
         line("Write in " + brief.language().strip() + ".");
       }
+    }
+
+    WrittenBrief written() {
       if (brief.wish() == Wish.WORDING) {
-        NamesAsked asked = new NamesAsked(map, offered.isEmpty() ? below() : offered);
-        text.append(asked.text(brief.along().contains(Along.PASSAGES)));
-        passages = asked.passages();
-        return whole();
+        return naming(below(), topic -> List.of());
       }
+      head();
       if (brief.along().contains(Along.PASSAGES)) {
         line(
             "Rest on the passages below alone. After each point name those that bear it out, as"
@@ -151,11 +162,9 @@ public record WrittenBrief(String text, int words, int tokens, int passages) {
       return brief.audience().isBlank() ? "" : ", for " + brief.audience().strip();
     }
 
-    /** Each topic that it is about and those below it, without labels that are offered. */
-    private Map<UUID, List<String>> below() {
-      Map<UUID, List<String>> all = new LinkedHashMap<>();
-      about.forEach(first -> map.preorder(first).forEach(each -> all.put(each.id(), List.of())));
-      return all;
+    /** Each topic that it is about and those below it. */
+    private List<Topic> below() {
+      return about.stream().flatMap(first -> map.preorder(first).stream()).distinct().toList();
     }
 
     private String limits() {

@@ -3,7 +3,6 @@ package org.pergamena.core.distil;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -155,29 +154,23 @@ public final class Naming {
   }
 
   /**
-   * The topics that somebody else may name, in the map's order, with the labels that their passages
-   * offer: as {@link #names}, but a topic that is asked for alone, whoever named it.
+   * The topics that somebody else may name, in the map's order: as {@link #names}, but a topic that
+   * is asked for alone, whoever named it.
    *
    * @param about topics that are asked for
    * @param levels how deep from each; 0 for all below
    * @param kept topics whose labels a person gave, which stay
-   * @param most labels for each
    */
-  public Map<UUID, List<String>> nameable(
-      TopicMap map, List<Topic> about, int levels, Set<UUID> kept, int most) {
+  public List<Topic> nameable(TopicMap map, List<Topic> about, int levels, Set<UUID> kept) {
     Map<UUID, Group> groups = new HashMap<>();
     group(map, map.root(), false, groups);
     Predicate<Topic> stays = stays(kept, groups);
     boolean alone = about.size() == 1 && levels == 1;
     Set<UUID> within = new HashSet<>();
     about.forEach(topic -> within(map, topic, levels, within));
-    Map<UUID, List<String>> all = new LinkedHashMap<>();
-    for (Topic topic : map.preorder()) {
-      if (within.contains(topic.id()) && (alone || !stays.test(topic))) {
-        all.put(topic.id(), offers(map, topic, most));
-      }
-    }
-    return all;
+    return map.preorder().stream()
+        .filter(topic -> within.contains(topic.id()) && (alone || !stays.test(topic)))
+        .toList();
   }
 
   private static void within(TopicMap map, Topic topic, int levels, Set<UUID> all) {

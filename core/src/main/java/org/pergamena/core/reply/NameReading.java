@@ -35,15 +35,21 @@ final class NameReading {
   private static final Pattern DIVIDES = Pattern.compile("^[\\s*_\"\u201d]*(?::|\u2192|->|=>|\\|)");
 
   private final TopicMap map;
-  private final Map<String, UUID> keys = new HashMap<>();
+  private final Map<String, UUID> keys;
   private final Map<String, UUID> labels;
   private final Map<UUID, String> names = new HashMap<>();
   private final Set<String> unknown = new LinkedHashSet<>();
 
   private NameReading(TopicMap map) {
     this.map = map;
-    ShortKeys.topics(map).forEach((id, key) -> keys.put(key, id));
+    this.keys = keys(map);
     this.labels = labels();
+  }
+
+  private static Map<String, UUID> keys(TopicMap map) {
+    Map<String, UUID> keys = new HashMap<>();
+    ShortKeys.topics(map).forEach((id, key) -> keys.put(key, id));
+    return keys;
   }
 
   /**
@@ -63,7 +69,7 @@ final class NameReading {
 
   /** The topics of a map that a text names by their keys. */
   static Stream<UUID> topics(String text, TopicMap map) {
-    Map<String, UUID> keys = new NameReading(map).keys;
+    Map<String, UUID> keys = keys(map);
     return KEY.matcher(text)
         .results()
         .map(found -> keys.get(found.group()))

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.pergamena.core.map.Maps.id;
 
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,6 +17,7 @@ import org.pergamena.core.brief.Brief.Limits;
 import org.pergamena.core.brief.Brief.Wish;
 import org.pergamena.core.map.ContentChange;
 import org.pergamena.core.map.Maps;
+import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.source.Source;
 import org.pergamena.core.source.SourceText;
@@ -116,10 +117,15 @@ class WrittenBriefTest {
   @Test
   void names_are_asked_for_with_what_stands_about_each_topic_and_its_passages() {
     Brief brief = brief(Wish.WORDING, List.of(), new Limits(0, 0, 5), Along.PASSAGES);
-    Map<UUID, List<String>> offered = new LinkedHashMap<>();
-    offered.put(id("wall"), List.of());
-    offered.put(id("age"), List.of("Leaks", "Old wall"));
-    WrittenBrief written = WrittenBrief.ofNames(brief, marsh(), List.of(SURVEY), offered);
+    List<Topic> named = List.of(marsh().topic(id("wall")), marsh().topic(id("age")));
+    WrittenBrief written =
+        WrittenBrief.ofNames(
+            brief,
+            marsh(),
+            List.of(SURVEY),
+            named,
+            topic ->
+                topic.id().equals(id("age")) ? List.of("Leaks", "Old wall") : List.<String>of());
     Map<UUID, String> keys = ShortKeys.topics(marsh());
     assertThat(written.text())
         .contains("Name topics of a map on “root”.", "at most 5 words", "its key, a colon")
@@ -136,13 +142,40 @@ class WrittenBriefTest {
 
   @Test
   void without_offers_all_that_it_is_about_is_asked_for() {
-    TopicMap map = Maps.marsh();
-    Map<UUID, List<String>> none = Map.of();
-    assertThat(
-            WrittenBrief.ofNames(
-                    brief(Wish.WORDING, List.of(id("fish")), Limits.NONE), map, List.of(), none)
-                .text())
+    Brief brief = brief(Wish.WORDING, List.of(id("fish")), Limits.NONE);
+    assertThat(WrittenBrief.of(brief, Maps.marsh(), List.of()).text())
         .contains(": fish\n")
         .doesNotContain(": wall\n");
+  }
+
+  @Test
+  void where_nothing_is_to_be_named_nothing_is_asked_for() {
+    Brief brief = brief(Wish.WORDING, List.of(), Limits.NONE);
+    assertThat(
+            WrittenBrief.ofNames(brief, marsh(), List.of(), List.of(), topic -> List.of()).text())
+        .endsWith("There is no topic to be named.\n")
+        .doesNotContain(": wall\n");
+  }
+
+  @Test
+  void labels_are_looked_for_only_where_they_go_along() {
+    TopicMap map = Maps.root("root");
+    for (int i = 0; i < 150; i++) {
+      map = Maps.with(map, "root", "topic " + i);
+    }
+    List<Topic> looked = new ArrayList<>();
+    String text =
+        WrittenBrief.ofNames(
+                brief(Wish.WORDING, List.of(), Limits.NONE),
+                map,
+                List.of(),
+                map.preorder(),
+                topic -> {
+                  looked.add(topic);
+                  return List.of();
+                })
+            .text();
+    assertThat(looked).hasSize(100);
+    assertThat(text).endsWith("These are the first 100 of 151 topics.\n");
   }
 }

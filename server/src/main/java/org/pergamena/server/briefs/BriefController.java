@@ -57,11 +57,7 @@ class BriefController {
         visitor,
         progress ->
             wanted.wish() == Brief.Wish.WORDING
-                ? WrittenBrief.ofNames(
-                    wanted,
-                    maps.get(map).map(),
-                    sources.texts(map),
-                    names.nameable(map, wanted.topics(), wanted.limits().levels()))
+                ? names.brief(map, wanted)
                 : WrittenBrief.of(wanted, maps.get(map).map(), sources.texts(map)));
   }
 

@@ -2,9 +2,10 @@ package org.pergamena.server.distilling;
 
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.pergamena.core.brief.Brief;
+import org.pergamena.core.brief.WrittenBrief;
 import org.pergamena.core.distil.Naming;
 import org.pergamena.core.map.Topic;
 import org.pergamena.core.map.TopicMap;
@@ -40,22 +41,18 @@ public class Names {
     return new Naming(sources.analysed(map)).names(topics, topics.topic(topic), kept(map, topics));
   }
 
-  /**
-   * The topics that an assistant may name, with the labels that their passages offer.
-   *
-   * @param about topics with what is below them, none for the whole map
-   * @param levels how deep from each; 0 for all below
-   */
-  public Map<UUID, List<String>> nameable(UUID map, List<UUID> about, int levels) {
+  /** Writes a brief that asks an assistant for names, but not for those that a person gave. */
+  public WrittenBrief brief(UUID map, Brief brief) {
     TopicMap topics = maps.get(map).map();
-    List<Topic> chosen = about.stream().filter(topics::has).map(topics::topic).toList();
-    return new Naming(sources.analysed(map))
-        .nameable(
-            topics,
-            chosen.isEmpty() ? List.of(topics.root()) : chosen,
-            levels,
-            kept(map, topics),
-            OFFERED);
+    List<Topic> chosen = brief.topics().stream().filter(topics::has).map(topics::topic).toList();
+    List<Topic> about = chosen.isEmpty() ? List.of(topics.root()) : chosen;
+    Naming naming = new Naming(sources.analysed(map));
+    return WrittenBrief.ofNames(
+        brief,
+        topics,
+        sources.texts(map),
+        naming.nameable(topics, about, brief.limits().levels(), kept(map, topics)),
+        topic -> naming.offers(topics, topic, OFFERED));
   }
 
   private Set<UUID> kept(UUID map, TopicMap topics) {

@@ -6,20 +6,14 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.pergamena.core.brief.Brief.Wish;
 import org.pergamena.core.language.Tongue;
 import org.pergamena.core.map.ByHand;
-import org.pergamena.core.map.Change;
-import org.pergamena.core.map.Content;
-import org.pergamena.core.map.ContentChange;
-import org.pergamena.core.map.Together;
 import org.pergamena.core.map.TopicMap;
 import org.pergamena.core.map.Trace;
 import org.pergamena.core.progress.Progress;
@@ -31,9 +25,6 @@ import org.pergamena.core.reply.Compared.Difference;
 import org.pergamena.core.reply.Compared.Kind;
 import org.pergamena.core.reply.Comparing;
 import org.pergamena.core.reply.Merging;
-import org.pergamena.core.reply.NameChecking;
-import org.pergamena.core.reply.ProposedNames;
-import org.pergamena.core.reply.ProposedNames.Proposed;
 import org.pergamena.core.reply.Reply;
 import org.pergamena.core.reply.ReplyReader;
 import org.pergamena.core.reply.Taking;
@@ -224,7 +215,7 @@ public class Replies {
     transactions.executeWithoutResult(transaction -> entities.remove(row(mapId, id)));
   }
 
-  private ReplyRow row(UUID mapId, UUID id) {
+  ReplyRow row(UUID mapId, UUID id) {
     ReplyRow row = entities.find(ReplyRow.class, id);
     if (row == null || !row.mapId.equals(mapId)) {
       throw new Refused(HttpStatus.NOT_FOUND, "This reply is no longer kept with the map.");
@@ -264,47 +255,6 @@ public class Replies {
         map,
         sources.analysed(mapId, () -> progress.at("Finding sentences", 0.02)),
         progress);
-  }
-
-  /** The names that a reply proposes, held against the map and its sources. */
-  ProposedNames names(UUID mapId, UUID id, Progress progress) {
-    ReplyRow row = row(mapId, id);
-    return NameChecking.of(
-        row.body,
-        row.asked,
-        maps.get(mapId).map(),
-        sources.analysed(mapId, () -> progress.at("Finding sentences", 0.02)));
-  }
-
-  /**
-   * Names topics as a reply proposes, all as one change.
-   *
-   * @param edit the identity of the request, so that it is done once
-   * @param wanted the topics whose proposed names a person takes
-   */
-  void name(UUID person, UUID mapId, UUID id, UUID edit, Set<UUID> wanted, Progress progress) {
-    Map<UUID, Change> changes = new LinkedHashMap<>();
-    for (Proposed each : names(mapId, id, progress).names()) {
-      if (wanted.contains(each.topic())) {
-        String label = each.label();
-        int end = Math.min(label.length(), Content.LONGEST_LABEL);
-        changes.put(each.topic(), new ContentChange.Relabel(each.topic(), label.substring(0, end)));
-      }
-    }
-    ReplyRow row = row(mapId, id);
-    String by = row.assistant.isBlank() ? "a text assistant" : row.assistant;
-    maps.change(
-        Act.byHand(person, edit).called("Took names from a reply of " + by),
-        mapId,
-        now -> {
-          changes.keySet().removeIf(topic -> !now.has(topic));
-          if (changes.isEmpty()) {
-            throw new Refused(
-                HttpStatus.CONFLICT,
-                "The map has changed, and has these names already. Look again.");
-          }
-          return new Together(List.copyOf(changes.values()));
-        });
   }
 
   /** Two replies beside each other. */

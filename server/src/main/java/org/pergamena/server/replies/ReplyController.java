@@ -35,9 +35,11 @@ class ReplyController {
   private static final String TOO_LONG = "is longer than replies are; a million characters fit";
 
   private final Replies replies;
+  private final ReplyNames names;
   private final Aside aside;
 
-  ReplyController(Replies replies, Aside aside) {
+  ReplyController(Replies replies, ReplyNames names, Aside aside) {
+    this.names = names;
     this.replies = replies;
     this.aside = aside;
   }
@@ -121,7 +123,7 @@ class ReplyController {
   @GetMapping("/{reply}/names")
   CompletableFuture<ProposedNames> names(
       @AuthenticationPrincipal UUID visitor, @PathVariable UUID map, @PathVariable UUID reply) {
-    return aside.compute(visitor, progress -> replies.names(map, reply, progress));
+    return aside.compute(visitor, progress -> names.proposed(map, reply, progress));
   }
 
   /** Names topics as it proposes, all as one change. */
@@ -135,7 +137,7 @@ class ReplyController {
     return aside.compute(
         visitor,
         progress -> {
-          replies.name(visitor, map, reply, named.id(), Set.copyOf(named.topics()), progress);
+          names.take(visitor, map, reply, named.id(), Set.copyOf(named.topics()), progress);
           return null;
         });
   }

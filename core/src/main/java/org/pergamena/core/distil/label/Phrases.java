@@ -42,7 +42,7 @@ final class Phrases {
     boolean sure = tongue.tagged() && text.punctuated();
     List<Phrase> phrases = new ArrayList<>();
     List<Token> tokens = sentence.tokens();
-    if (salutes(tokens, tongue) || Unspoken.is(tokens, tongue)) {
+    if (salutes(tokens, tongue) || NonProse.is(tokens, tongue)) {
       return phrases;
     }
     for (int start = 0; start < tokens.size(); start++) {

@@ -6,14 +6,14 @@ import org.pergamena.core.distil.text.Token;
 import org.pergamena.core.language.Tongue;
 
 /** Tells rows of tables and lines of programs from sentences: nobody would say them. */
-final class Unspoken {
+final class NonProse {
   private static final int SHORTEST = 8;
   private static final int STOPS_OF_WORDS = 10;
   private static final int NUMBERS_OF_ALL = 3;
   private static final int MARKS_OF_ALL = 5;
   private static final String MARKS = "(){}[]<>=~_$\\|+*/";
 
-  private Unspoken() {}
+  private NonProse() {}
 
   /** Whether hardly a small word, but many numbers or a program's marks, are in what is read. */
   static boolean is(List<Token> tokens, Tongue tongue) {
