@@ -142,7 +142,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   useFocus(tree, topic, actions, viewport);
   useOpening(tree.desk, actions, viewport);
 
-  const pressed = useRef<string | null>(null);
+  const pressed = useRef<{ link: string | null; toggle: string | null }>(null);
   /** Selects a link, and one of its ends if none is selected yet. */
   const pickLink = (id: string, now: ChosenLink["now"]) => {
     const link = tree.desk.links.find((each) => each.id === id);
@@ -155,12 +155,18 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const focus = () => svg.current?.focus({ preventScroll: true });
   const pointers = usePointers(viewport, tool, {
     onPick: (id, besides) => {
+      const { link, toggle } = pressed.current ?? {};
+      if (toggle) {
+        onSelect(toggle);
+        commands.toggle(toggle);
+        return;
+      }
       if (id && besides) {
         choice.toggle(id);
       } else if (id) {
         onSelect(id);
-      } else if (pressed.current) {
-        pickLink(pressed.current, null);
+      } else if (link) {
+        pickLink(link, null);
       } else if (!besides) {
         choice.clear();
         onChosenLink(null);
@@ -232,14 +238,10 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
 
   const press = (event: PointerEvent<HTMLElement>) => {
     const toggle = idAt(event.target, "toggle");
-    if (toggle && event.button === 0) {
-      onSelect(toggle);
-      commands.toggle(toggle);
-      return;
-    }
-    pressed.current = idAt(event.target, "link-hit");
+    pressed.current = { link: idAt(event.target, "link-hit"), toggle };
     stand(idAt(event.target, "again"));
-    pointers.down(event, idAt(event.target, "topic"));
+    // a brace is no part of its topic: where a drag begins on it the page moves
+    pointers.down(event, toggle ? null : idAt(event.target, "topic"));
   };
 
   const take = (event: ClipboardEvent, cut: boolean) => {
@@ -314,6 +316,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
         data-keys={keys ? "" : undefined}
         data-tool={tool}
         {...page}
+        onPointerDownCapture={pointers.arrive}
         onPointerDown={press}
         onPointerMove={pointers.move}
         onPointerUp={pointers.up}

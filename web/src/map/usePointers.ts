@@ -33,16 +33,33 @@ function toolOf(event: PointerEvent<HTMLElement>, taken: Tool): Tool {
 
 /** One pointer drags the page or a topic, two pinch. */
 export function usePointers(viewport: Viewport, taken: Tool, handlers: Handlers) {
-  const pointers = useRef(new Map<number, { x: number; y: number }>());
+  const pointers = useRef(new Map<number, { x: number; y: number; on: EventTarget }>());
   const drag = useRef<Drag | null>(null);
   const hold = useRef(0);
 
-  const down = (event: PointerEvent<HTMLElement>, topic: string | null) => {
+  /** A pointer comes, before whatever it is on hears of it; the second one makes both a pinch. */
+  const arrive = (event: PointerEvent<HTMLElement>) => {
     if (event.button !== 0) {
       return;
     }
-    pointers.current.set(event.pointerId, { x: event.clientX, y: event.clientY });
-    if (pointers.current.size === 1) {
+    if (event.isPrimary) {
+      pointers.current.clear(); // one whose end went to something else, as a menu, is long gone
+    }
+    const [first] = pointers.current;
+    if (first) {
+      event.stopPropagation();
+      window.clearTimeout(hold.current);
+      const [pointerId, { on }] = first;
+      // what the first one began, such as the drag of a handle, ends without effect
+      on.dispatchEvent(new globalThis.PointerEvent("pointercancel", { pointerId, bubbles: true }));
+      pointers.current.set(...first);
+    }
+    const { clientX: x, clientY: y, target: on } = event;
+    pointers.current.set(event.pointerId, { x, y, on });
+  };
+
+  const down = (event: PointerEvent<HTMLElement>, topic: string | null) => {
+    if (event.button === 0) {
       const tool = toolOf(event, taken);
       drag.current = { topic, x: event.clientX, y: event.clientY, moved: false, tool };
       const { clientX, clientY } = event;
@@ -52,10 +69,6 @@ export function usePointers(viewport: Viewport, taken: Tool, handlers: Handlers)
           handlers.onHold(topic, clientX, clientY);
         }, HOLD_MS);
       }
-    } else {
-      window.clearTimeout(hold.current);
-      drag.current = null;
-      handlers.onCancel();
     }
   };
 
@@ -64,7 +77,7 @@ export function usePointers(viewport: Viewport, taken: Tool, handlers: Handlers)
     if (!before) {
       return;
     }
-    const now = { x: event.clientX, y: event.clientY };
+    const now = { ...before, x: event.clientX, y: event.clientY };
     pointers.current.set(event.pointerId, now);
     const other = [...pointers.current].find(([id]) => id !== event.pointerId)?.[1];
     if (other) {
@@ -126,5 +139,5 @@ export function usePointers(viewport: Viewport, taken: Tool, handlers: Handlers)
     handlers.onCancel();
   };
 
-  return { down, move, up, cancel };
+  return { arrive, down, move, up, cancel };
 }

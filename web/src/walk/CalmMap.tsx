@@ -80,11 +80,11 @@ export function CalmMap({ tree, chosen, led, actions, onSelect }: CalmMapProps) 
   }, [placed, led, scene, viewport, tree, chosen]);
   const toggle = (id: string) =>
     actions.fold(tree.get(id)?.closed ? { open: [id] } : { close: [id] });
-  const pressed = useRef<string | null>(null);
   const nothing = () => {};
+  const pressed = useRef(nothing);
   // a topic cannot be dragged: where one is pressed the page moves
   const pointers = usePointers(viewport, "move", {
-    onPick: () => pressed.current && onSelect(pressed.current),
+    onPick: () => pressed.current(),
     onHold: nothing,
     onDrag: nothing,
     onDrop: nothing,
@@ -117,15 +117,13 @@ export function CalmMap({ tree, chosen, led, actions, onSelect }: CalmMapProps) 
     <Frame
       ref={frame}
       {...page}
+      onPointerDownCapture={pointers.arrive}
       onPointerDown={(event) => {
         const at = event.target as Element;
         const branch = at.closest("[data-toggle]")?.getAttribute("data-toggle");
-        if (branch) {
-          toggle(branch);
-        } else {
-          pressed.current = at.closest("[data-topic]")?.getAttribute("data-topic") ?? null;
-          pointers.down(event, null);
-        }
+        const topic = at.closest("[data-topic]")?.getAttribute("data-topic");
+        pressed.current = branch ? () => toggle(branch) : topic ? () => onSelect(topic) : nothing;
+        pointers.down(event, null);
       }}
       onPointerMove={pointers.move}
       onPointerUp={pointers.up}

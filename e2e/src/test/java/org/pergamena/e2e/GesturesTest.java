@@ -89,6 +89,11 @@ class GesturesTest {
     assertThat(desk.labels()).isEqualTo(before);
     hand.drag(desk.page(), new double[] {from[0] + 30, from[1] + 24}, from);
 
+    double[] brace = Hand.middle(desk.page().locator("[data-toggle]").first().boundingBox());
+    hand.drag(desk.page(), brace, new double[] {brace[0] + 30, brace[1] + 24});
+    desk.page().waitForCondition(() -> Math.abs(drawn(desk).x - root.x - 30) < 12);
+    assertThat(desk.labels()).isEqualTo(before);
+
     String was = zoom(desk);
     if (hand == Hand.TOUCH) {
       Hand.pinch(desk.page(), Hand.middle(frame), 80, 160);
