@@ -54,12 +54,12 @@ final class EachAction {
       const ask = window.fetch;
       window.fetch = (...what) => { asked++; return ask(...what).finally(() => asked--); };
       window.still = (times = 3) => new Promise(resolve => {
-        let last = '', same = 0;
+        let last = '', same = 0, looks = 0; // what plays is never still
         const look = () => {
           const now = window.seen();
           same = now === last && asked === 0 ? same + 1 : 0;
           last = now;
-          same >= times ? resolve(now) : setTimeout(look, 30);
+          same >= times || (looks++ > 300 && asked === 0) ? resolve(now) : setTimeout(look, 30);
         };
         look();
       });
@@ -197,7 +197,11 @@ final class EachAction {
     final String map = map(address);
     String seen = (String) page.evaluate("() => still()");
     files = false;
-    act.run();
+    try {
+      act.run();
+    } catch (TimeoutError e) {
+      throw new AssertionError(label + " is not offered a second time, after " + done, e);
+    }
     try {
       page.waitForCondition(
           () -> files || !seen.equals(page.evaluate("() => seen()")),
@@ -205,6 +209,7 @@ final class EachAction {
     } catch (TimeoutError e) {
       wrong.add(label + ": nothing is seen of it");
     }
+    page.evaluate("() => still()"); // all of it has come, as a new map that is opened
     boolean opened = compared && desk.sheet().count() > 0 && map.equals(map(address));
     if (opened) {
       DemonstrationTest.serious(desk, "[role=dialog]")

@@ -161,7 +161,7 @@ class ExportController {
   }
 
   private static String attachment(String title, String ending) {
-    String name = title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip();
+    String name = title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}\\s]+", " ").strip();
     return Attachment.named((name.isEmpty() ? "map" : name) + "." + ending);
   }
 }
