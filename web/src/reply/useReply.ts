@@ -6,6 +6,8 @@ import type { BriefChoices, KeptReply, Reply, ReplyCheck } from "../api/types";
 /** What a reply that is about to come answers. */
 export type Asked = { wish: BriefChoices["wish"] | null; about: readonly string[]; text: string };
 
+type Written = { body: string; assistant: string };
+
 const PAUSE = 350;
 
 /** The reply that is worked with: kept as it is written, read and checked as it stands. */
@@ -13,17 +15,23 @@ export function useReply(map: string, revision: number, asked: Asked, first: str
   const client = useQueryClient();
   const path = `/api/maps/${map}/replies`;
   const [id, setId] = useState(first);
-  const [written, setWritten] = useState<{ body: string; assistant: string } | null>(null);
+  const [written, setWritten] = useState<Written | null>(null);
   const [problem, setProblem] = useState<Error | null>(null);
   const [saving, setSaving] = useState(false);
-  const making = useRef(false);
+  const at = useRef({ id: first }); // known before the page is drawn anew
+  const waiting = useRef<Written | null>(null);
+  const timer = useRef(0);
+  const saved = useRef(Promise.resolve());
   const all = useQuery({
     queryKey: ["replies", map],
     queryFn: () => request<KeptReply[]>("GET", path),
   });
+  const read = (which: string | null) => ({
+    queryKey: ["reply", which, revision],
+    queryFn: () => request<Reply>("GET", `${path}/${which}`),
+  });
   const reply = useQuery({
-    queryKey: ["reply", id, revision],
-    queryFn: () => request<Reply>("GET", `${path}/${id}`),
+    ...read(id),
     enabled: id !== null,
     placeholderData: (before) => (before?.id === id ? before : undefined),
   });
@@ -36,50 +44,68 @@ export function useReply(map: string, revision: number, asked: Asked, first: str
   const body = written?.body ?? reply.data?.body ?? "";
   const assistant = written?.assistant ?? reply.data?.assistant ?? "";
 
-  useEffect(() => {
-    if (written === null || (id === null && written.body.trim() === "")) {
-      return;
-    }
-    const save = async () => {
-      if (making.current) {
-        return;
-      }
-      setSaving(true);
-      try {
-        if (id === null) {
-          making.current = true;
-          const { wish, about, text } = asked;
-          const made = { ...written, wish, about, asked: text };
-          setId((await request<{ id: string }>("POST", path, made)).id);
-        } else {
-          await request<void>("PUT", `${path}/${id}`, written);
-          await Promise.all(
-            ["reply", "reply check", "reply map", "beside"].map((key) =>
-              client.invalidateQueries({ queryKey: [key, id] }),
-            ),
-          );
-          setWritten((now) => (now === written ? null : now));
+  const save = async (which: { id: string | null }, what: Written) => {
+    setSaving(true);
+    try {
+      if (which.id === null) {
+        const { wish, about, text } = asked;
+        const made = { ...what, wish, about, asked: text };
+        which.id = (await request<{ id: string }>("POST", path, made)).id;
+        if (which === at.current) {
+          setId(which.id);
         }
-        client.invalidateQueries({ queryKey: ["replies", map] });
-        setProblem(null);
-      } catch (e) {
-        setProblem(e instanceof Error ? e : new Error(String(e)));
+        await client.fetchQuery(read(which.id)); // before what was written gives way to it
+      } else {
+        await request<void>("PUT", `${path}/${which.id}`, what);
+        await Promise.all(
+          ["reply", "reply check", "reply map", "beside"].map((key) =>
+            client.invalidateQueries({ queryKey: [key, which.id] }),
+          ),
+        );
       }
-      making.current = false;
-      setSaving(false);
-    };
-    const timer = setTimeout(save, PAUSE);
-    return () => clearTimeout(timer);
-  }, [written, id, asked, path, map, client]);
+      setWritten((now) => (now === what ? null : now));
+      client.invalidateQueries({ queryKey: ["replies", map] });
+      setProblem(null);
+    } catch (e) {
+      setProblem(e instanceof Error ? e : new Error(String(e)));
+    }
+    setSaving(false);
+  };
+  /** Saves what is written now, after what was written before. */
+  const keep = () => {
+    window.clearTimeout(timer.current);
+    const what = waiting.current;
+    waiting.current = null;
+    if (what) {
+      const which = at.current;
+      saved.current = saved.current.then(() => save(which, what));
+    }
+    return saved.current;
+  };
+  const last = useRef(keep);
+  last.current = keep;
+  useEffect(() => () => void last.current(), []);
 
+  const write = (part: Partial<Written>) => {
+    const now = { body, assistant, ...part };
+    setWritten(now);
+    waiting.current = at.current.id === null && now.body.trim() === "" ? null : now;
+    window.clearTimeout(timer.current);
+    timer.current = window.setTimeout(() => last.current(), PAUSE);
+  };
   const open = (other: string | null) => {
+    keep();
+    at.current = { id: other };
     setId(other);
     setWritten(null);
     setProblem(null);
   };
   const forget = async () => {
-    if (id !== null) {
-      await request<void>("DELETE", `${path}/${id}`);
+    const gone = at.current;
+    waiting.current = null;
+    await saved.current;
+    if (gone.id !== null) {
+      await request<void>("DELETE", `${path}/${gone.id}`);
       open(null);
       client.invalidateQueries({ queryKey: ["replies", map] });
     }
@@ -96,8 +122,7 @@ export function useReply(map: string, revision: number, asked: Asked, first: str
     body,
     assistant,
     saving: saving || (written !== null && reply.isFetching),
-    write: (part: { body?: string; assistant?: string }) =>
-      setWritten({ body, assistant, ...part }),
+    write,
     problem: problem ?? reply.error ?? check.error,
     open,
     forget,
