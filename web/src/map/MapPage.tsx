@@ -140,7 +140,7 @@ export function MapPage(props: ViewProps & { handle: RefObject<MapCommands | nul
   const [here, stand] = useStanding(tree, topic.id);
   useAnchor(tree, selected, here, viewport);
   useFocus(tree, topic, actions, viewport);
-  useOpening(tree.desk, actions, viewport);
+  useOpening(tree.desk, actions, viewport, tree.placed(here));
 
   const pressed = useRef<{ link: string | null; toggle: string | null }>(null);
   /** Selects a link, and one of its ends if none is selected yet. */

@@ -1,13 +1,20 @@
 import { useEffect, useLayoutEffect, useRef } from "react";
-import type { Desk } from "../api/types";
+import type { Desk, Placed } from "../api/types";
 import type { DeskActions } from "../api/useDesk";
 import { LEGIBLE, type Viewport } from "./useViewport";
 
 /**
  * Opens a map: asks for as many open branches as the window has room for if the person has not
- * chosen yet, and fits the page to the window once.
+ * chosen yet, and fits the page to the window once, with the chosen topic in sight.
+ *
+ * @param chosen where the chosen topic is, if it is shown
  */
-export function useOpening(desk: Desk, actions: DeskActions, viewport: Viewport) {
+export function useOpening(
+  desk: Desk,
+  actions: DeskActions,
+  viewport: Viewport,
+  chosen: Placed | undefined,
+) {
   const fitted = useRef("");
   const asked = useRef("");
   const { fold } = actions;
@@ -26,6 +33,9 @@ export function useOpening(desk: Desk, actions: DeskActions, viewport: Viewport)
     if ((desk.facts.folded || desk.topics.length === 1) && fitted.current !== desk.id) {
       fitted.current = desk.id;
       viewport.show(desk.scene);
+      if (chosen) {
+        viewport.reveal(chosen);
+      }
     }
-  }, [desk, viewport]);
+  }, [desk, viewport, chosen]);
 }
