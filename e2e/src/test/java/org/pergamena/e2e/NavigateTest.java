@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -163,5 +164,18 @@ class NavigateTest {
     desk.page().keyboard().press("ArrowLeft");
     desk.page().keyboard().press("Enter");
     assertThat(text).isVisible();
+  }
+
+  @Test
+  void the_topic_of_an_address_is_in_sight_when_it_is_opened(DeskPage desk) {
+    desk.open().openEverything();
+    desk.choose(desk.topics().last());
+    Locator chosen = desk.page().locator("[role=treeitem][aria-selected=true] .hit");
+    desk.page().waitForURL(Pattern.compile(".*/topics/.+"));
+    String label = desk.title().textContent();
+    desk.page().setViewportSize(900, 520); // too small for all of the map
+    desk.kept().page().reload();
+    assertThat(desk.title()).hasText(label);
+    assertThat(chosen).isInViewport();
   }
 }
