@@ -11,7 +11,7 @@ import styled from "styled-components";
 import type { Topic } from "../api/types";
 import { range } from "../choice/choice";
 import type { Step } from "../choice/steps";
-import type { Editing } from "../map/commands";
+import { type Editing, STILL } from "../map/commands";
 import { type Ended, type FieldPlace, LabelEditor } from "../map/LabelEditor";
 import { leaveLabel, saveLabel } from "../map/labelling";
 import { Toolbar } from "../map/Toolbar";
@@ -55,8 +55,6 @@ const IN_LINE = (words: string): FieldPlace => ({
   },
   list: { left: 0, top: 28 },
 });
-
-const STILL = { panBy: () => {}, zoomBy: () => {}, fit: () => {} };
 
 const LINE_STEPS = new Map<string, Step>([
   ["ArrowUp", "up"],

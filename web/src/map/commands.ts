@@ -20,7 +20,15 @@ import type { MapTool } from "./useCommands";
 import type { Viewport } from "./useViewport";
 
 /** What moves the map on the screen; a view without a map has none. */
-export type Pages = Pick<Viewport, "panBy" | "zoomBy" | "fit">;
+export type Pages = Pick<Viewport, "panBy" | "zoomBy" | "fit" | "toSight">;
+
+/** A view in which nothing moves. */
+export const STILL: Pages = {
+  panBy: () => {},
+  zoomBy: () => {},
+  fit: () => {},
+  toSight: () => {},
+};
 
 /** What can be done on the map page, by key, pointer, button or menu. */
 export type MapCommands = ReturnType<typeof mapCommands>;
@@ -380,7 +388,10 @@ export function mapCommands(context: Context) {
     menu: context.openMenu,
     pan: viewport.panBy,
     zoom: (factor: number) => viewport.zoomBy(factor),
-    fit: () => viewport.fit(tree.desk.scene),
+    fit: () => {
+      viewport.toSight();
+      viewport.fit(tree.desk.scene);
+    },
     leave: context.leave,
     showKeys: context.showKeys,
     find: context.find,

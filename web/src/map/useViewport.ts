@@ -208,6 +208,8 @@ export function useViewport(
         }
       },
       scaled: (length: number) => length * view.current.k,
+      /** Has the window itself in sight, on a page that scrolls. */
+      toSight: () => frame.current?.scrollIntoView({ block: "nearest" }),
     };
     return moves;
   }, [frame, stage]);

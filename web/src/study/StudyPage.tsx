@@ -1,5 +1,6 @@
 import { ToggleButton, ToggleButtonGroup } from "react-aria-components";
 import styled from "styled-components";
+import { STILL } from "../map/commands";
 import { Toolbar } from "../map/Toolbar";
 import { useCommands, type ViewProps } from "../map/useCommands";
 import type { OpenSource } from "../reading/spot";
@@ -95,7 +96,6 @@ const PANES = {
   ends: EndsPane,
 };
 
-const STILL = { panBy: () => {}, zoomBy: () => {}, fit: () => {} };
 const NO_EDITING = () => {};
 
 type StudyPageProps = ViewProps & {

@@ -10,6 +10,7 @@ import {
 import styled from "styled-components";
 import type { Topic } from "../api/types";
 import { range } from "../choice/choice";
+import { STILL } from "../map/commands";
 import { Toolbar } from "../map/Toolbar";
 import { useCommands, type ViewProps } from "../map/useCommands";
 import type { Typed } from "../ui/typing";
@@ -54,7 +55,6 @@ const Foot = styled.div`
   p[role="alert"] { color: ${({ theme }) => theme.rubric}; }
 `;
 
-const STILL = { panBy: () => {}, zoomBy: () => {}, fit: () => {} };
 const NO_EDITING = () => {};
 
 /** The map as a table: a row a topic, sorted, filtered and changed in its cells. */
