@@ -114,9 +114,9 @@ def main(folder, wordnet="/usr/share/wordnet"):
         for line in lines:
             rated = json.loads(line)
             text, level = stretches[rated["id"]]
-            kinds = {kind(label, text, net) for label in rated["labels"]}
-            labels.update(kind(label, text, net) for label in rated["labels"])
-            by_stretch[rated["id"]] = (level, kinds)
+            kinds = [kind(label, text, net) for label in rated["labels"]]
+            labels.update(kinds)
+            by_stretch[rated["id"]] = (level, set(kinds))
     print("names", sum(labels.values()), dict(labels.most_common()))
     for level in sorted({level for level, _ in by_stretch.values()}):
         here = [kinds for at, kinds in by_stretch.values() if at == level]

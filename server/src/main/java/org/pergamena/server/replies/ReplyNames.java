@@ -35,7 +35,10 @@ class ReplyNames {
 
   /** The names that a reply proposes, held against the map and its sources. */
   ProposedNames proposed(UUID mapId, UUID id, Progress progress) {
-    ReplyRow row = replies.row(mapId, id);
+    return proposed(mapId, replies.row(mapId, id), progress);
+  }
+
+  private ProposedNames proposed(UUID mapId, ReplyRow row, Progress progress) {
     return NameChecking.of(
         row.body,
         row.asked,
@@ -50,15 +53,15 @@ class ReplyNames {
    * @param wanted the topics whose proposed names a person takes
    */
   void take(UUID person, UUID mapId, UUID id, UUID edit, Set<UUID> wanted, Progress progress) {
+    ReplyRow row = replies.row(mapId, id);
     Map<UUID, Change> changes = new LinkedHashMap<>();
-    for (Proposed each : proposed(mapId, id, progress).names()) {
+    for (Proposed each : proposed(mapId, row, progress).names()) {
       if (wanted.contains(each.topic())) {
         String label = each.label();
         int end = Math.min(label.length(), Content.LONGEST_LABEL);
         changes.put(each.topic(), new ContentChange.Relabel(each.topic(), label.substring(0, end)));
       }
     }
-    ReplyRow row = replies.row(mapId, id);
     String by = row.assistant.isBlank() ? "a text assistant" : row.assistant;
     maps.change(
         Act.byHand(person, edit).called("Took names from a reply of " + by),
