@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { claimTab, ifGone } from "./tab";
+import { claimTab, ifGone, watchGone } from "./tab";
 
 /** Locks that are held until their tab is closed. */
 let heldBy: Map<string, string>;
@@ -72,6 +72,29 @@ describe("the name of a tab", () => {
     close("one");
     await ifGone(name, act);
     expect(act).toHaveBeenCalledTimes(1);
+  });
+
+  it("is told of when its tab goes while another is open, and no more after that one is left", async () => {
+    inTab("one", null);
+    const name = await claimTab();
+    await settled();
+    inTab("two", null);
+    vi.useFakeTimers();
+    try {
+      const tell = vi.fn();
+      const end = watchGone(() => [name], tell);
+      await vi.advanceTimersByTimeAsync(7000);
+      expect(tell).not.toHaveBeenCalled();
+      close("one");
+      await vi.advanceTimersByTimeAsync(4000);
+      expect(tell).toHaveBeenCalledWith(name);
+      end();
+      tell.mockClear();
+      await vi.advanceTimersByTimeAsync(20_000);
+      expect(tell).not.toHaveBeenCalled();
+    } finally {
+      vi.useRealTimers();
+    }
   });
 
   it("is a new one each time in a browser that cannot tell", async () => {

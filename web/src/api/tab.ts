@@ -29,6 +29,27 @@ function held(name: string): Promise<boolean> {
   });
 }
 
+const AGAIN_MS = 3000;
+
+/**
+ * Tells of each tab that has left something behind and is gone, now and whenever one goes; a page that
+ * is left holds its name a moment longer than it is seen. Where it cannot be told which are gone, all
+ * are told of, once. Gives back what ends it.
+ */
+export function watchGone(left: () => string[], tell: (name: string) => void): () => void {
+  const look = () => {
+    for (const name of left()) {
+      ifGone(name, () => tell(name));
+    }
+  };
+  look();
+  if (!navigator.locks) {
+    return () => {};
+  }
+  const timer = setInterval(look, AGAIN_MS);
+  return () => clearInterval(timer);
+}
+
 /** Does something if the tab of a name is gone, or if that cannot be told. */
 export async function ifGone(name: string, act: () => void): Promise<void> {
   if (!navigator.locks) {

@@ -7,7 +7,7 @@ import { recall, remember } from "./offline";
 import { Outbox, type Sending } from "./outbox";
 import { provisional } from "./provisional";
 import { Sender } from "./sender";
-import { ifGone } from "./tab";
+import { watchGone } from "./tab";
 import type { Desk, DistilOptions, Edit, Folding, News, Patch } from "./types";
 
 const RETRY_MS = 1000;
@@ -127,10 +127,10 @@ function useSender(mapId: string, tab: string): Sender {
 
   useEffect(() => {
     sender.start();
-    const others = new Outbox(localStorage, mapId, tab).others();
-    for (const other of others) {
-      ifGone(other, () => sender.adopt(other));
-    }
+    const unwatch = watchGone(
+      () => new Outbox(localStorage, mapId, tab).others(),
+      (other) => sender.adopt(other),
+    );
     const online = () => sender.hurry();
     const leaving = (event: BeforeUnloadEvent) => {
       if (sender.snapshot().pending.length > 0) {
@@ -140,6 +140,7 @@ function useSender(mapId: string, tab: string): Sender {
     window.addEventListener("online", online);
     window.addEventListener("beforeunload", leaving);
     return () => {
+      unwatch();
       window.removeEventListener("online", online);
       window.removeEventListener("beforeunload", leaving);
     };

@@ -1,6 +1,7 @@
 import { type PointerEvent, useLayoutEffect, useRef, useState } from "react";
 import type { Across, Bend, Placed } from "../api/types";
 import { theme } from "../theme/tokens";
+import { useLive } from "../ui/useLive";
 import type { Point } from "./drop";
 import { topicAt } from "./drop";
 import { shownAt } from "./Links";
@@ -45,7 +46,7 @@ type HandlesProps = Omit<LinkHandlesProps, "topic"> & { link: Across };
 
 function Handles({ tree, link, toScene, onBend, onEnd, onPick }: HandlesProps) {
   const [line, setLine] = useState<Line | null>(null);
-  const [dragged, setDragged] = useState<{ part: Part; at: Point } | null>(null);
+  const [dragged, setDragged, now] = useLive<{ part: Part; at: Point } | null>(null);
   const pressed = useRef<{ part: Part; at: Point } | null>(null);
   const from = shownAt(tree, link.from);
   const to = shownAt(tree, link.to);
@@ -69,14 +70,15 @@ function Handles({ tree, link, toScene, onBend, onEnd, onPick }: HandlesProps) {
   }
   const end = () => {
     pressed.current = null;
-    if (!dragged) {
+    const last = now();
+    if (!last) {
       onPick(link.id);
-    } else if (dragged.part === "middle") {
-      onBend(link.id, bendOf(from, to, dragged.at));
+    } else if (last.part === "middle") {
+      onBend(link.id, bendOf(from, to, last.at));
     } else {
-      const over = topicAt(tree.desk.scene, dragged.at.x, dragged.at.y);
+      const over = topicAt(tree.desk.scene, last.at.x, last.at.y);
       const other = over ? (over.again ?? over.id) : null;
-      const ends = { from: link.from, to: link.to, [dragged.part]: other };
+      const ends = { from: link.from, to: link.to, [last.part]: other };
       if (other && ends.from !== ends.to) {
         onEnd(link.id, ends.from, ends.to);
       }
@@ -118,7 +120,7 @@ function Handles({ tree, link, toScene, onBend, onEnd, onPick }: HandlesProps) {
               onPointerMove={({ clientX, clientY }) => {
                 const down = pressed.current?.part === part ? pressed.current.at : null;
                 const far = down && Math.hypot(clientX - down.x, clientY - down.y) > SLACK;
-                if (far || dragged?.part === part) {
+                if (far || now()?.part === part) {
                   setDragged({ part, at: toScene(clientX, clientY) });
                 }
               }}

@@ -1,6 +1,7 @@
-import { type PointerEvent, useState } from "react";
+import type { PointerEvent } from "react";
 import type { Placed, Topic } from "../api/types";
 import { theme } from "../theme/tokens";
+import { useLive } from "../ui/useLive";
 
 const HIT = 10;
 const NARROWEST = 60;
@@ -16,7 +17,7 @@ type WidthHandleProps = {
 
 /** A bar at the end of the chosen topic, by which its label gets wider or narrower. */
 export function WidthHandle({ placed, topic, toScene, onWidth }: WidthHandleProps) {
-  const [sizing, setSizing] = useState<{ from: number; width: number } | null>(null);
+  const [sizing, setSizing, now] = useLive<{ from: number; width: number } | null>(null);
   const label = placed?.drawn.texts.find((text) => text.role === "LABEL");
   if (!placed || !label) {
     return null;
@@ -24,10 +25,11 @@ export function WidthHandle({ placed, topic, toScene, onWidth }: WidthHandleProp
   const before = topic.wide ?? Math.max(NARROWEST, Math.round(placed.width - label.x));
   const right = placed.x + placed.width + (sizing ? sizing.width - before : 0);
   const size = (event: PointerEvent) => {
-    if (sizing) {
-      const width = before + toScene(event.clientX, event.clientY).x - sizing.from;
+    const last = now();
+    if (last) {
+      const width = before + toScene(event.clientX, event.clientY).x - last.from;
       setSizing({
-        ...sizing,
+        ...last,
         width: Math.round(Math.min(WIDEST, Math.max(NARROWEST, width))),
       });
     }
@@ -67,8 +69,9 @@ export function WidthHandle({ placed, topic, toScene, onWidth }: WidthHandleProp
         }}
         onPointerMove={size}
         onPointerUp={() => {
-          if (sizing && sizing.width !== before) {
-            onWidth(sizing.width);
+          const last = now();
+          if (last && last.width !== before) {
+            onWidth(last.width);
           }
           setSizing(null);
         }}

@@ -1,6 +1,7 @@
-import { type PointerEvent, useState } from "react";
+import type { PointerEvent } from "react";
 import type { Placed, Topic } from "../api/types";
 import { theme } from "../theme/tokens";
+import { useLive } from "../ui/useLive";
 import { allowed } from "./pictures";
 
 const SIDE = 9;
@@ -16,7 +17,7 @@ type PictureHandlesProps = {
 
 /** A corner on each picture of the chosen topic, by which it is made larger or smaller. */
 export function PictureHandles({ placed, topic, toScene, onSize }: PictureHandlesProps) {
-  const [sizing, setSizing] = useState<{ id: string; width: number } | null>(null);
+  const [sizing, setSizing, now] = useLive<{ id: string; width: number } | null>(null);
   return (
     <>
       {placed.drawn.images.map((image) => {
@@ -74,10 +75,11 @@ export function PictureHandles({ placed, topic, toScene, onSize }: PictureHandle
                   setSizing({ id: image.id, width: image.width });
                 }
               }}
-              onPointerMove={(event) => sizing?.id === image.id && size(event)}
+              onPointerMove={(event) => now()?.id === image.id && size(event)}
               onPointerUp={() => {
-                if (sizing && sizing.width !== image.width) {
-                  onSize(image.id, sizing.width);
+                const last = now();
+                if (last && last.width !== image.width) {
+                  onSize(image.id, last.width);
                 }
                 setSizing(null);
               }}

@@ -1,7 +1,8 @@
 import type { PDFPageProxy } from "pdfjs-dist";
-import { type PointerEvent, useState } from "react";
+import type { PointerEvent } from "react";
 import styled from "styled-components";
 import { Button } from "../ui/Button";
+import { useLive } from "../ui/useLive";
 
 const Area = styled.div`
   position: absolute;
@@ -21,6 +22,11 @@ const Area = styled.div`
 export type Part = { left: number; top: number; width: number; height: number };
 
 const WHOLE: Part = { left: 0, top: 0, width: 1, height: 1 };
+
+/** Where a frame was begun, and where it goes to, in shares of the page. */
+type Corners = readonly [Point, Point];
+
+type Point = { x: number; y: number };
 
 /** Smaller ones were not meant. */
 const LEAST = 0.02;
@@ -72,7 +78,7 @@ type CuttingProps = {
 
 /** Lies over a page: a frame that is drawn on it is cut out as a picture. */
 export function Cutting({ page, number, onCut }: CuttingProps) {
-  const [corners, setCorners] = useState<[{ x: number; y: number }, { x: number; y: number }]>();
+  const [corners, setCorners, now] = useLive<Corners | null>(null);
   const take = async (part: Part) => {
     const picture = await cut(page, part, `page ${number}.png`);
     if (picture) {
@@ -94,14 +100,21 @@ export function Cutting({ page, number, onCut }: CuttingProps) {
           setCorners([at(event), at(event)]);
         }
       }}
-      onPointerMove={(event) => corners && setCorners([corners[0], at(event)])}
-      onPointerUp={() => {
-        if (part && part.width > LEAST && part.height > LEAST) {
-          take(part);
+      onPointerMove={(event) => {
+        const last = now();
+        if (last) {
+          setCorners([last[0], at(event)]);
         }
-        setCorners(undefined);
       }}
-      onPointerCancel={() => setCorners(undefined)}
+      onPointerUp={() => {
+        const last = now();
+        const drawn = last && partOf(...last);
+        if (drawn && drawn.width > LEAST && drawn.height > LEAST) {
+          take(drawn);
+        }
+        setCorners(null);
+      }}
+      onPointerCancel={() => setCorners(null)}
     >
       <Button onPress={() => take(WHOLE)}>Take all of page {number}</Button>
       {part && (

@@ -69,12 +69,15 @@ class AwayTest {
   void a_page_that_is_loaded_while_the_server_is_away_shows_the_map_and_what_waits(
       @Window(kept = true) DeskPage desk, ServedApplication application) {
     desk.open();
-    desk.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+    // by evaluate, which awaits: to waitForFunction a promise is true, whatever it brings
+    desk.page().evaluate("() => navigator.serviceWorker.ready.then(() => true)");
     desk.page()
-        .waitForFunction(
-            "() => caches.open('pergamena-offline').then(c => c.keys())"
-                + ".then(keys => keys.length > 2"
-                + " && keys.some(key => decodeURI(key.url).includes('/offline/map ')))");
+        .evaluate(
+            "async () => {"
+                + " const store = await caches.open('pergamena-offline');"
+                + " const has = async () => (await store.keys())"
+                + ".some(key => decodeURI(key.url).includes('/offline/map '));"
+                + " while (!(await has())) await new Promise(rest => setTimeout(rest, 50)); }");
     desk.page().reload(); // so that the worker has the page
     assertThat(desk.someLeaf()).isVisible();
     desk.page().onDialog(Dialog::accept);
