@@ -127,8 +127,9 @@ function useSender(mapId: string, tab: string): Sender {
 
   useEffect(() => {
     sender.start();
+    const boxes = new Outbox(localStorage, mapId, tab);
     const unwatch = watchGone(
-      () => new Outbox(localStorage, mapId, tab).others(),
+      () => boxes.others(),
       (other) => sender.adopt(other),
     );
     const online = () => sender.hurry();

@@ -18,15 +18,13 @@ const Area = styled.div`
   }
 `;
 
+/** A spot on a page, in shares of its width and height. */
+type Point = { x: number; y: number };
+
 /** A rectangle of a page, in shares of its width and height. */
 export type Part = { left: number; top: number; width: number; height: number };
 
 const WHOLE: Part = { left: 0, top: 0, width: 1, height: 1 };
-
-/** Where a frame was begun, and where it goes to, in shares of the page. */
-type Corners = readonly [Point, Point];
-
-type Point = { x: number; y: number };
 
 /** Smaller ones were not meant. */
 const LEAST = 0.02;
@@ -35,7 +33,7 @@ const LEAST = 0.02;
 const SIDE = 1600;
 
 /** The rectangle between two corners, within the page. */
-export function partOf(from: { x: number; y: number }, to: { x: number; y: number }): Part {
+export function partOf(from: Point, to: Point): Part {
   const within = (share: number) => Math.max(0, Math.min(1, share));
   const left = within(Math.min(from.x, to.x));
   const top = within(Math.min(from.y, to.y));
@@ -78,7 +76,7 @@ type CuttingProps = {
 
 /** Lies over a page: a frame that is drawn on it is cut out as a picture. */
 export function Cutting({ page, number, onCut }: CuttingProps) {
-  const [corners, setCorners, now] = useLive<Corners | null>(null);
+  const [corners, setCorners, now] = useLive<[from: Point, to: Point] | null>(null);
   const take = async (part: Part) => {
     const picture = await cut(page, part, `page ${number}.png`);
     if (picture) {
