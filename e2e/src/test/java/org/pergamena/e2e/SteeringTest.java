@@ -45,7 +45,8 @@ class SteeringTest {
     distil(panel);
     Locator aside = desk.topic("Also in the sources");
     assertThat(aside).isVisible();
-    aside.click();
+    // what comes late moves the button under the pointer
+    desk.page().waitForResponse(Pattern.compile(".*/grouping$"), aside::click);
     desk.button("Take back").click();
     assertThat(desk.button("Set aside")).isVisible();
     assertThat(desk.reading().getByText(Pattern.compile("(Clearly|Fairly|Loosely) grouped")))
